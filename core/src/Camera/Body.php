@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Camera;
+
+use FineFrame\Document\Node;
+use FineFrame\Measure\Unit;
+
+/** A camera body by its used sensor area and recorded pixels. */
+final readonly class Body
+{
+    /** @param array<string, mixed> $extra */
+    private function __construct(public string $id, public string $name, public float $widthMm, public float $heightMm, public int $widthPx, public int $heightPx, private array $extra) {}
+
+    public static function read(Node $node): self
+    {
+        return new self(
+            $node->id(),
+            $node->text('name'),
+            $node->number('sensor_width_mm', 1, 100, Unit::Millimetre),
+            $node->number('sensor_height_mm', 1, 100, Unit::Millimetre),
+            $node->whole('width_px', 320, 20000, 3840),
+            $node->whole('height_px', 240, 20000, 2160),
+            $node->rest(),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        return [
+            'id' => $this->id, 'name' => $this->name, 'sensor_width_mm' => $this->widthMm, 'sensor_height_mm' => $this->heightMm,
+            'width_px' => $this->widthPx, 'height_px' => $this->heightPx,
+        ] + $this->extra;
+    }
+}

@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Document;
+
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+
+/**
+ * One object of an untrusted document, read key by key through typed doors. A wrong value is noted with its JSON
+ * pointer and a stand-in is returned, so that reading goes on and finds the rest.
+ */
+final class Node
+{
+    /** @var array<string, true> */
+    private array $known = [];
+
+    /** @param array<array-key, mixed> $values */
+    private function __construct(private readonly array $values, public readonly string $pointer, public readonly Problems $problems) {}
+
+    public static function root(mixed $value, Problems $problems): self
+    {
+        return self::of($value, '', $problems);
+    }
+
+    public function has(string $key): bool
+    {
+        $this->known[$key] = true;
+
+        return isset($this->values[$key]);
+    }
+
+    public function text(string $key, ?string $default = null, int $max = 200): string
+    {
+        $value = $this->take($key, $default);
+        if (! is_string($value)) {
+            return $this->wrong($key, 'must be text') ?? '';
+        }
+
+        return mb_strlen($value) <= $max ? $value : ($this->wrong($key, 'must be at most {max} characters', ['max' => $max]) ?? '');
+    }
+
+    /** A short name for references: letters, digits, dot, dash, underscore. */
+    public function id(string $key = 'id'): string
+    {
+        $value = $this->take($key, null);
+        if (! is_string($value) || preg_match('/^[A-Za-z0-9][A-Za-z0-9._-]{0,63}$/', $value) !== 1) {
+            return $this->wrong($key, 'must be an id of letters, digits, dots and dashes') ?? 'unread';
+        }
+
+        return $value;
+    }
+
+    public function optionalId(string $key): ?string
+    {
+        return $this->has($key) ? $this->id($key) : null;
+    }
+
+    public function number(string $key, float $min, float $max, Unit $unit, ?float $default = null): float
+    {
+        $value = $this->take($key, $default);
+        if (! is_int($value) && ! is_float($value)) {
+            return $this->wrong($key, 'must be a number') ?? $min;
+        }
+        if (! is_finite((float) $value) || $value < $min || $value > $max) {
+            return $this->wrong($key, 'must be between {min} and {max}', ['min' => Quantity::of($min, $unit), 'max' => Quantity::of($max, $unit)]) ?? $min;
+        }
+
+        return (float) $value;
+    }
+
+    public function metres(string $key, float $min, float $max, ?float $default = null): float
+    {
+        return $this->number($key, $min, $max, Unit::Metre, $default);
+    }
+
+    public function whole(string $key, int $min, int $max, ?int $default = null): int
+    {
+        $value = $this->number($key, $min, $max, Unit::Count, $default);
+
+        return floor($value) === $value ? (int) $value : ($this->wrong($key, 'must be a whole number') ?? $min);
+    }
+
+    /** Degrees in the file, radians in the hand. */
+    public function angle(string $key, float $minDeg = -360, float $maxDeg = 360, ?float $defaultDeg = null): float
+    {
+        return deg2rad($this->number($key, $minDeg, $maxDeg, Unit::Degree, $defaultDeg));
+    }
+
+    public function flag(string $key, bool $default): bool
+    {
+        $value = $this->take($key, $default);
+
+        return is_bool($value) ? $value : ($this->wrong($key, 'must be true or false') ?? $default);
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @param  T|null  $default
+     * @return T
+     */
+    public function choice(string $key, string $enum, ?\BackedEnum $default = null): \BackedEnum
+    {
+        $value = $this->take($key, $default?->value);
+        foreach ($enum::cases() as $case) {
+            if ($case->value === $value) {
+                return $case;
+            }
+        }
+        $this->wrong($key, 'must be one of {choices}', ['choices' => implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()))]);
+
+        return $enum::cases()[0];
+    }
+
+    public function object(string $key): self
+    {
+        return self::of($this->take($key, []), $this->at($key), $this->problems);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(Node): T  $read
+     * @return list<T>
+     */
+    public function each(string $key, \Closure $read, int $max = 500): array
+    {
+        $value = $this->take($key, []);
+        if (! is_array($value) || ! array_is_list($value)) {
+            $this->wrong($key, 'must be a list');
+
+            return [];
+        }
+        if (count($value) > $max) {
+            $this->wrong($key, 'must hold at most {max}', ['max' => $max]);
+
+            return [];
+        }
+        $all = [];
+        foreach ($value as $i => $item) {
+            $all[] = $read(self::of($item, $this->at($key).'/'.$i, $this->problems));
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, float> a map of names to finite numbers */
+    public function numbers(string $key): array
+    {
+        $all = [];
+        foreach ($this->object($key)->values as $name => $value) {
+            if (is_int($value) || (is_float($value) && is_finite($value))) {
+                $all[(string) $name] = (float) $value;
+            } else {
+                $this->problems->add(new Problem($this->at($key).'/'.$name, 'must be a number'));
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, mixed> the keys nobody asked for; kept, and written back */
+    public function rest(): array
+    {
+        $rest = [];
+        foreach (array_diff_key($this->values, $this->known) as $key => $value) {
+            $rest[(string) $key] = $value;
+        }
+
+        return $rest;
+    }
+
+    /** @param array<string, Quantity|string|int|float> $arguments */
+    public function wrong(string $key, string $template, array $arguments = []): null
+    {
+        $this->problems->add(new Problem($this->at($key), $template, $arguments));
+
+        return null;
+    }
+
+    private static function of(mixed $value, string $pointer, Problems $problems): self
+    {
+        if ($value instanceof \stdClass) {
+            $value = (array) $value;
+        }
+        if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+            $problems->add(new Problem($pointer, 'must be an object'));
+            $value = [];
+        }
+
+        return new self($value, $pointer, $problems);
+    }
+
+    private function take(string $key, mixed $default): mixed
+    {
+        $this->known[$key] = true;
+
+        return $this->values[$key] ?? $default;
+    }
+
+    private function at(string $key): string
+    {
+        return $this->pointer.($key === '' ? '' : '/'.strtr($key, ['~' => '~0', '/' => '~1']));
+    }
+}

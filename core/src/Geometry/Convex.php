@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Geometry;
+
+/**
+ * Kernels on convex point lists in a frame; points are [x, y] pairs, since thousands are handled at every drag.
+ *
+ * @phpstan-type Point array{float, float}
+ */
+final class Convex
+{
+    /**
+     * Counter-clockwise hull by Andrew's monotone chain.
+     *
+     * @param  list<Point>  $points
+     * @return list<Point>
+     */
+    public static function hull(array $points): array
+    {
+        if (count($points) < 3) {
+            return $points;
+        }
+        sort($points);
+        $lower = self::chain($points);
+        $upper = self::chain(array_reverse($points));
+
+        return [...$lower, ...$upper];
+    }
+
+    /**
+     * The part of a polygon inside a rectangle about the origin (Sutherland–Hodgman).
+     *
+     * @param  list<Point>  $points
+     * @return list<Point>
+     */
+    public static function clip(array $points, float $halfWidth, float $halfHeight): array
+    {
+        foreach ([[1.0, 0.0, $halfWidth], [-1.0, 0.0, $halfWidth], [0.0, 1.0, $halfHeight], [0.0, -1.0, $halfHeight]] as [$nx, $ny, $limit]) {
+            $kept = [];
+            $last = end($points);
+            if ($last === false) {
+                return [];
+            }
+            $lastOver = $nx * $last[0] + $ny * $last[1] - $limit;
+            foreach ($points as $point) {
+                $over = $nx * $point[0] + $ny * $point[1] - $limit;
+                if (($over <= 0) !== ($lastOver <= 0)) {
+                    $t = $lastOver / ($lastOver - $over);
+                    $kept[] = [$last[0] + $t * ($point[0] - $last[0]), $last[1] + $t * ($point[1] - $last[1])];
+                }
+                if ($over <= 0) {
+                    $kept[] = $point;
+                }
+                [$last, $lastOver] = [$point, $over];
+            }
+            $points = $kept;
+        }
+
+        return $points;
+    }
+
+    /** @param list<Point> $points */
+    public static function area(array $points): float
+    {
+        $sum = 0.0;
+        $last = end($points);
+        foreach ($points as $point) {
+            $sum += $last === false ? 0.0 : $last[0] * $point[1] - $point[0] * $last[1];
+            $last = $point;
+        }
+
+        return abs($sum) / 2;
+    }
+
+    /**
+     * Points spread over a convex polygon, each standing for an equal part of its triangle in the fan.
+     *
+     * @param  list<Point>  $points
+     * @return list<array{Point, float}> points with the area each stands for
+     */
+    public static function samples(array $points): array
+    {
+        $samples = [];
+        for ($i = 1; $i < count($points) - 1; $i++) {
+            [$a, $b, $c] = [$points[0], $points[$i], $points[$i + 1]];
+            $area = self::area([$a, $b, $c]);
+            foreach ([[2, 2, 2], [4, 1, 1], [1, 4, 1], [1, 1, 4]] as [$p, $q, $r]) {
+                $samples[] = [[($p * $a[0] + $q * $b[0] + $r * $c[0]) / 6, ($p * $a[1] + $q * $b[1] + $r * $c[1]) / 6], $area / 4];
+            }
+        }
+
+        return $samples;
+    }
+
+    /**
+     * @param  list<Point>  $sorted
+     * @return list<Point>
+     */
+    private static function chain(array $sorted): array
+    {
+        $chain = [];
+        foreach ($sorted as $point) {
+            while (($n = count($chain)) >= 2) {
+                [$a, $b] = [$chain[$n - 2], $chain[$n - 1]];
+                if (($b[0] - $a[0]) * ($point[1] - $a[1]) - ($b[1] - $a[1]) * ($point[0] - $a[0]) > 0) {
+                    break;
+                }
+                array_pop($chain);
+            }
+            $chain[] = $point;
+        }
+        array_pop($chain);
+
+        return array_values($chain);
+    }
+}

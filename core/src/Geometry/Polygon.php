@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Geometry;
+
+/** A simple polygon on the floor or in a frame; corners in order, the last joins the first. */
+final readonly class Polygon
+{
+    /** @param list<Vec2> $corners at least three */
+    public function __construct(public array $corners) {}
+
+    public static function circle(Vec2 $centre, float $radius, int $sides = 16): self
+    {
+        return new self(array_map(
+            static fn (int $i): Vec2 => $centre->plus(Vec2::towards(2 * M_PI * $i / $sides)->times($radius)),
+            range(0, $sides - 1),
+        ));
+    }
+
+    /** A rectangle about $centre, its depth along the bearing. */
+    public static function box(Vec2 $centre, float $width, float $depth, float $bearingRad): self
+    {
+        $ahead = Vec2::towards($bearingRad)->times($depth / 2);
+        $left = Vec2::towards($bearingRad)->left()->times($width / 2);
+
+        return new self([
+            $centre->plus($ahead)->plus($left),
+            $centre->minus($ahead)->plus($left),
+            $centre->minus($ahead)->minus($left),
+            $centre->plus($ahead)->minus($left),
+        ]);
+    }
+
+    /** @return list<Segment> */
+    public function edges(): array
+    {
+        $count = count($this->corners);
+
+        return array_map(
+            fn (int $i): Segment => new Segment($this->corners[$i], $this->corners[($i + 1) % $count]),
+            range(0, $count - 1),
+        );
+    }
+
+    /** Positive when the corners run counter-clockwise. */
+    public function signedArea(): float
+    {
+        $sum = 0.0;
+        foreach ($this->edges() as $edge) {
+            $sum += $edge->from->cross($edge->to);
+        }
+
+        return $sum / 2;
+    }
+
+    public function contains(Vec2 $point): bool
+    {
+        $inside = false;
+        foreach ($this->edges() as $edge) {
+            if (($edge->from->y > $point->y) !== ($edge->to->y > $point->y)
+                && $point->x < $edge->from->x + ($point->y - $edge->from->y) / ($edge->to->y - $edge->from->y) * ($edge->to->x - $edge->from->x)) {
+                $inside = ! $inside;
+            }
+        }
+
+        return $inside;
+    }
+
+    /** Zero inside. */
+    public function distanceTo(Vec2 $point): float
+    {
+        return $this->contains($point) ? 0.0 : $this->borderDistanceTo($point);
+    }
+
+    public function borderDistanceTo(Vec2 $point): float
+    {
+        return min(array_map(static fn (Segment $edge): float => $edge->distanceTo($point), $this->edges()));
+    }
+
+    /** Zero when the two overlap or one holds the other. */
+    public function gapTo(self $other): float
+    {
+        foreach ($this->edges() as $mine) {
+            foreach ($other->edges() as $theirs) {
+                if ($mine->crosses($theirs)) {
+                    return 0.0;
+                }
+            }
+        }
+        $gap = INF;
+        foreach ($this->corners as $corner) {
+            $gap = min($gap, $other->distanceTo($corner));
+        }
+        foreach ($other->corners as $corner) {
+            $gap = min($gap, $this->distanceTo($corner));
+        }
+
+        return $gap;
+    }
+
+    /** @return array{int, int}|null the first two edges that cross, by index */
+    public function selfCrossing(): ?array
+    {
+        $edges = $this->edges();
+        foreach ($edges as $i => $one) {
+            for ($j = $i + 2; $j < count($edges); $j++) {
+                if ($one->crosses($edges[$j])) {
+                    return [$i, $j];
+                }
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Grip;
+
+use FineFrame\Document\Node;
+
+/** A tripod or stand: three legs of a radius, and the heights it can hold its load at. */
+final readonly class Support
+{
+    /** @param array<string, mixed> $extra */
+    private function __construct(public string $id, public string $name, public float $legRadiusM, public float $lowestM, public float $highestM, private array $extra) {}
+
+    public static function read(Node $node): self
+    {
+        $lowest = $node->metres('lowest_m', 0, 10);
+        $support = new self($node->id(), $node->text('name'), $node->metres('leg_radius_m', 0.02, 3), $lowest, $node->metres('highest_m', 0.05, 15), $node->rest());
+        $support->highestM >= $lowest ?: $node->wrong('highest_m', 'must not be below the lowest height');
+
+        return $support;
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        return ['id' => $this->id, 'name' => $this->name, 'leg_radius_m' => $this->legRadiusM, 'lowest_m' => $this->lowestM, 'highest_m' => $this->highestM] + $this->extra;
+    }
+}

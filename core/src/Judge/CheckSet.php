@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge;
+
+/** Every rule, once, in the order people work. */
+final class CheckSet
+{
+    /** @return list<Check> */
+    public static function standard(): array
+    {
+        return [
+            new Checks\Measure\WallsClose,
+            new Checks\Stage\SubjectStandsOffTheBackground,
+            new Checks\Stage\WindowIsNotBehindTheSubject,
+            new Checks\Stage\WayOutIsClear,
+            new Checks\Cameras\FrameIsClear,
+            new Checks\Cameras\FramesDiffer,
+            new Checks\Cameras\LineIsKept,
+            new Checks\Cameras\LookingRoomIsAhead,
+            new Checks\Cameras\GazeSuitsTheLens,
+            new Checks\Cameras\FaceKeepsItsShape,
+            new Checks\Cameras\SubjectStaysInFocus,
+            new Checks\Cameras\LensFocusesThisNear,
+            new Checks\Cameras\CameraIsSetToTheStop,
+            new Checks\Light\KeyGivesTheStop,
+            new Checks\Light\SoftBoxFitsTheRoom,
+            new Checks\Sound\BoomStaysOutOfFrame,
+            new Checks\Sound\BoomIsAsNearAsItCanBe,
+            new Checks\Sound\PoleReaches,
+            new Checks\Rig\StandFitsItsPlace,
+            new Checks\Rig\SupportReachesItsHeight,
+        ];
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Cameras;
+
+use FineFrame\Geometry\Vec2;
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Measure\Quantity;
+use FineFrame\Scene\Intrusion;
+use FineFrame\Scene\LensView;
+use FineFrame\Scene\ThingKind;
+
+/** Stands, lamps, other cameras and the interviewer stay out of every delivered frame. Booms have a rule of their own. */
+final class FrameIsClear extends Rule
+{
+    public function id(): string
+    {
+        return 'frame-is-clear';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Cameras;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        foreach ($situation->scene->views as $id => $view) {
+            $label = $view->camera->placement->label;
+            $clear = true;
+            foreach ($situation->intrusions($view) as $intrusion) {
+                if ($intrusion->kind === ThingKind::Boom) {
+                    continue;
+                }
+                $clear = false;
+                [$side, $distance] = $intrusion->shortest();
+                yield $this->finding(
+                    Severity::Breaks,
+                    ['camera' => $label, 'thing' => $situation->name($intrusion->owner), 'share' => Quantity::share($intrusion->share), 'distance' => Quantity::metres($distance), 'side' => $side],
+                    [$id, $intrusion->owner],
+                    new Working('share = visible outline in the delivered frame / frame; way out = its deepest point inside the frame’s side', [
+                        'share' => Quantity::share($intrusion->share), 'past the left' => Quantity::metres($intrusion->clearM['left']), 'past the right' => Quantity::metres($intrusion->clearM['right']),
+                    ]),
+                    [...$this->outOfFrame($situation, $view, $intrusion), ...Moves::longer($situation, $view->camera)],
+                    $intrusion->kind === ThingKind::Light && $side === 'top' ? 'raise' : null,
+                );
+            }
+            if ($clear) {
+                yield $this->finding(Severity::Holds, ['camera' => $label], [$id], new Working('no solid of gear or crew meets the delivered frame', []));
+            }
+        }
+    }
+
+    /** @return list<Mend> */
+    private function outOfFrame(Situation $situation, LensView $view, Intrusion $intrusion): array
+    {
+        [$path, $name] = [$this->path($intrusion), $situation->name($intrusion->owner)];
+        $right = new Vec2($view->right[0], $view->right[1]);
+        $ideas = [];
+        foreach (['left' => -1.0, 'right' => 1.0] as $side => $sign) {
+            $distance = ($intrusion->clearM[$side] ?? 0.0) + 0.03;
+            $ideas[] = [$distance, Moves::push($situation, $path, $name, $right->times($sign * $distance))];
+        }
+        if ($intrusion->kind === ThingKind::Light) {
+            $up = $intrusion->clearM['top'] + 0.03;
+            $height = $situation->scene->lamps[$intrusion->owner]->placement->heightM;
+            $ideas[] = [$up, new Mend('raise', ['thing' => $name, 'distance' => Quantity::metres($up)], $situation->edit($path, ['height_m' => $height + $up]))];
+        }
+        usort($ideas, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_column($ideas, 1);
+    }
+
+    private function path(Intrusion $intrusion): string
+    {
+        return match ($intrusion->kind) {
+            ThingKind::Camera => 'cameras/',
+            ThingKind::Light => 'lights/',
+            ThingKind::Boom => 'microphones/',
+            ThingKind::Interviewer, ThingKind::Subject => 'subjects/',
+            ThingKind::Furniture, ThingKind::Room => 'furniture/',
+        }.$intrusion->owner;
+    }
+}

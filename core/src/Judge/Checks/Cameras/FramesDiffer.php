@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Cameras;
+
+use FineFrame\Camera\Camera;
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Measure\Quantity;
+use FineFrame\Plan\CutSchool;
+use FineFrame\Staging\Body;
+
+/** Two frames cut together when they differ enough in size, in angle or in both: which of them, the school of cutting says. */
+final class FramesDiffer extends Rule
+{
+    public function id(): string
+    {
+        return 'frames-differ';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Cameras;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        [$a, $b] = [$situation->setup->camera(0), $situation->setup->camera(1)];
+        $body = $a === null ? null : $situation->setup->bodyFor($a);
+        if ($a === null || $b === null || $body === null || $situation->setup->bodyFor($b) !== $body) {
+            return;
+        }
+        $angle = rad2deg($a->pupil()->minus($body->eyes)->angleTo($b->pupil()->minus($body->eyes)));
+        [$one, $two] = [$this->size($a, $body), $this->size($b, $body)];
+        $ratio = max($one, $two) / min($one, $two);
+        [$wide, $far] = [$situation->limits->get('size_ratio'), $situation->limits->get('angle_apart_deg')];
+
+        yield $this->finding(
+            $this->judged($situation->setup->plan->brief->cut, $ratio >= $wide, $angle >= $far),
+            [
+                'a' => $a->placement->label, 'b' => $b->placement->label, 'ratio' => Quantity::ratio($ratio), 'angle' => Quantity::degrees($angle),
+                'ratioLimit' => Quantity::ratio($wide), 'angleLimit' => Quantity::degrees($far),
+            ],
+            [$a->placement->id, $b->placement->id],
+            new Working('ratio = wider field / tighter field at the face; angle = between the lenses, seen from the eyes', [
+                'field A' => Quantity::metres($one), 'field B' => Quantity::metres($two), 'ratio' => Quantity::ratio($ratio), 'angle' => Quantity::degrees($angle),
+            ]),
+            [...$this->sizes($situation, $b, $one, $two, $wide), ...Moves::around($situation, $b, $body)],
+            match ($situation->setup->plan->brief->cut) {
+                CutSchool::SizeAndAngle => null,
+                CutSchool::SizeAlone => $ratio >= $wide ? 'holds-size' : 'fails-size',
+                CutSchool::AngleAlone => $angle >= $far ? 'holds-angle' : 'fails-angle',
+            },
+        );
+    }
+
+    private function size(Camera $camera, Body $body): float
+    {
+        return $camera->delivered->heightAt($camera->pupil()->distanceTo($body->eyes));
+    }
+
+    private function judged(CutSchool $school, bool $size, bool $angle): Severity
+    {
+        return match ($school) {
+            CutSchool::SizeAndAngle => $size && $angle ? Severity::Holds : ($size || $angle ? Severity::Watch : Severity::Breaks),
+            CutSchool::SizeAlone => $size ? Severity::Holds : Severity::Breaks,
+            CutSchool::AngleAlone => $angle ? Severity::Holds : Severity::Breaks,
+        };
+    }
+
+    /** @return list<Mend> B's focal length set to reach the ratio, on the side where it already is first */
+    private function sizes(Situation $situation, Camera $b, float $one, float $two, float $wanted): array
+    {
+        $ideas = [];
+        foreach ($two >= $one ? [$wanted * 1.02, 1 / ($wanted * 1.02)] : [1 / ($wanted * 1.02), $wanted * 1.02] as $ratio) {
+            $focal = round($b->placement->focalMm * $two / ($one * $ratio), 1);
+            if ($focal >= $b->lens->shortestMm && $focal <= $b->lens->longestMm) {
+                $ideas[] = Moves::zoom($situation, $b, $focal);
+            }
+        }
+
+        return $ideas;
+    }
+}

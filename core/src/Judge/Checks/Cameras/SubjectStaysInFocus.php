@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Cameras;
+
+use FineFrame\Camera\Camera;
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+
+/** The sharp zone holds a person who sways as far as expected, focus set at the eyes. */
+final class SubjectStaysInFocus extends Rule
+{
+    public function id(): string
+    {
+        return 'subject-stays-in-focus';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Cameras;
+    }
+
+    private const STOPS = [1.4, 1.6, 1.8, 2.0, 2.2, 2.5, 2.8, 3.2, 3.5, 4.0, 4.5, 5.0, 5.6, 6.3, 7.1, 8.0, 9.0, 10.0, 11.0];
+
+    public function run(Situation $situation): iterable
+    {
+        foreach ($situation->setup->cameras as $id => $camera) {
+            $body = $situation->setup->bodyFor($camera);
+            $focus = $body === null ? 0.0 : $situation->scene->views[$id]->depth($body->eyes);
+            if ($body === null || $focus <= $camera->effectiveFocalMm() / 1000) {
+                continue;
+            }
+            $dof = $camera->depthOfField();
+            [$near, $far, $sway] = [$dof->nearM($focus), $dof->farM($focus), $body->person->swayM];
+            $holds = $near <= $focus - $sway && ($far === null || $far >= $focus + $sway);
+
+            yield $this->finding(
+                $holds ? Severity::Holds : ($near <= $focus - $sway / 2 && ($far === null || $far >= $focus + $sway / 2) ? Severity::Watch : Severity::Breaks),
+                ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'front' => Quantity::metres($focus - $near), 'back' => Quantity::metres($far === null ? null : $far - $focus), 'sway' => Quantity::metres($sway), 'stop' => Quantity::of($camera->placement->tStop, Unit::TStop)],
+                [$id, $body->person->id],
+                new Working('near = s(H−f)/(H+s−2f), far = s(H−f)/(H−s), H = f²/(N·c) + f', [
+                    's' => Quantity::metres($focus), 'f' => Quantity::of($camera->effectiveFocalMm(), Unit::Millimetre), 'T' => Quantity::of($camera->placement->tStop, Unit::TStop),
+                    'N, from T and the lens’s transmission' => Quantity::ratio($dof->fNumber), 'H' => Quantity::metres($dof->hyperfocalM()), 'near' => Quantity::metres($near), 'far' => Quantity::metres($far),
+                ], 'exact thin lens; c = used diagonal / 1500'),
+                $this->stoppedDown($situation, $id, $camera),
+            );
+        }
+    }
+
+    /** @return list<Mend> */
+    private function stoppedDown(Situation $situation, string $id, Camera $camera): array
+    {
+        $ideas = [];
+        foreach (self::STOPS as $stop) {
+            if ($stop > $camera->placement->tStop + 0.01 && count($ideas) < 6) {
+                $ideas[] = new Mend('stop-down', ['thing' => $camera->placement->label, 'stop' => Quantity::of($stop, Unit::TStop)], $situation->edit("cameras/$id", ['t_stop' => $stop]));
+            }
+        }
+
+        return $ideas;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Light;
+
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Light\FaceLight;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+
+/** The key with the light that is there gives the wanted stop at the face. */
+final class KeyGivesTheStop extends Rule
+{
+    public function id(): string
+    {
+        return 'key-gives-the-stop';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Light;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        $key = $situation->setup->key();
+        if ($key === null) {
+            return;
+        }
+        $light = FaceLight::on($situation->setup->bodies[$key->subject], $situation->scene->lamps, $situation->setup->setup->metering);
+        $metering = $situation->setup->setup->metering;
+        $off = $light->stopsOver();
+        $severity = Severity::above(abs($off), $situation->limits->get('key_watch_stops'), $situation->limits->get('key_break_stops'));
+
+        yield $this->finding(
+            $severity,
+            ['thing' => $situation->name($key->id), 'subject' => $situation->name($key->subject), 'stop' => Quantity::of($light->tStop(), Unit::TStop), 'wanted' => Quantity::of($metering->tStop, Unit::TStop), 'off' => Quantity::of(abs($off), Unit::Stop), 'lux' => Quantity::of($light->totalLux(), Unit::Lux)],
+            [$key->id, $key->subject],
+            new Working('T²/t = E·S/C', [
+                'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux), 'E that is there' => Quantity::of($metering->ambientLux, Unit::Lux), 'S' => Quantity::of($metering->iso, Unit::Count),
+                '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count), 'E wanted' => Quantity::of($metering->wantedLux(), Unit::Lux),
+            ], 'ISO 2720:1974 with a dome, C = 330; lamps by Lambert’s polygon formula'),
+            $this->ideas($situation, $light, $off),
+            $severity === Severity::Holds ? null : ($off > 0 ? 'bright' : 'dim'),
+        );
+    }
+
+    /** @return list<Mend> the dimmer set; then, at full, a higher sensitivity */
+    private function ideas(Situation $situation, FaceLight $light, float $off): array
+    {
+        $key = $situation->setup->key();
+        $metering = $situation->setup->setup->metering;
+        if ($key === null || $light->lampLux <= 0) {
+            return [];
+        }
+        $lowest = $situation->scene->lamps[$key->id]->fixture->lowestDim;
+        $dim = $key->dimmer * ($metering->wantedLux() - $metering->ambientLux) / $light->lampLux;
+        $dim = max($lowest, min(1.0, round($dim, 2)));
+        $ideas = [new Mend('dim', ['thing' => $situation->name($key->id), 'dim' => Quantity::share($dim)], $situation->edit("lights/$key->id", ['dimmer' => $dim]))];
+        foreach ($off < 0 ? [2, 4] : [] as $factor) {
+            $iso = $metering->iso * $factor;
+            $ideas[] = new Mend('iso', ['iso' => Quantity::of($iso, Unit::Count)], $situation->edit('metering', ['iso' => $iso]));
+        }
+
+        return $ideas;
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Light;
+
+use FineFrame\Geometry\Vec2;
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Light\SoftBox;
+use FineFrame\Measure\Quantity;
+
+/** Soft light is big: the box itself must fit under the ceiling, off the floor, within the walls and clear of furniture. */
+final class SoftBoxFitsTheRoom extends Rule
+{
+    public function id(): string
+    {
+        return 'soft-box-fits-the-room';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Light;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        foreach ($situation->scene->lamps as $id => $lamp) {
+            $name = $situation->name($id);
+            $troubles = [...$this->vertical($situation, $lamp, $name), ...$this->sideways($situation, $lamp, $name)];
+            if ($troubles === []) {
+                yield $this->finding(Severity::Holds, ['thing' => $name], [$id], new Working('the box’s corners against ceiling, floor, walls and furniture', []));
+            }
+            foreach ($troubles as [$case, $distance, $what, $mend]) {
+                yield $this->finding(Severity::Breaks, ['thing' => $name, 'distance' => Quantity::metres($distance), 'what' => $what], [$id], new Working('deepest corner of the box past the limit', ['deepest' => Quantity::metres($distance)]), [$mend], $case);
+            }
+        }
+    }
+
+    /** @return list<array{string, float, string, Mend}> */
+    private function vertical(Situation $situation, SoftBox $lamp, string $name): array
+    {
+        $heights = array_map(static fn ($c): float => $c->z, $lamp->corners());
+        [$over, $under] = [max($heights) - $situation->setup->room->heightM, -min($heights)];
+        $to = static fn (float $by): Mend => new Mend($by < 0 ? 'lower' : 'raise', ['thing' => $name, 'distance' => Quantity::metres(abs($by))], $situation->edit("lights/{$lamp->placement->id}", ['height_m' => $lamp->placement->heightM + $by]));
+
+        return match (true) {
+            $over > 0 => [['ceiling', $over, '', $to(-$over - 0.03)]],
+            $under > 0 => [['floor', $under, '', $to($under + 0.03)]],
+            default => [],
+        };
+    }
+
+    /** @return list<array{string, float, string, Mend}> */
+    private function sideways(Situation $situation, SoftBox $lamp, string $name): array
+    {
+        $found = [];
+        $corners = [...$lamp->corners(), $lamp->rear()];
+        $path = "lights/{$lamp->placement->id}";
+        foreach ($situation->setup->room->walls as $wall) {
+            $past = max(array_map(static fn ($c): float => -$wall->inward()->dot($c->floor()->minus($wall->line->from)), $corners));
+            $beside = $wall->line->distanceTo($lamp->centre()->floor()) < $lamp->fixture->widthM;
+            if ($past > 0.001 && $beside) {
+                $found[] = ['wall', $past, $wall->name, Moves::push($situation, $path, $name, $wall->inward()->times($past + 0.03))];
+            }
+        }
+        foreach ($situation->setup->setup->furniture as $thing) {
+            $top = $thing->baseM + $thing->heightM;
+            foreach ($corners as $corner) {
+                if ($corner->z < $top && $corner->z > $thing->baseM && $thing->footprint()->contains($corner->floor())) {
+                    $deep = $thing->footprint()->borderDistanceTo($corner->floor());
+                    $away = $lamp->centre()->floor()->minus($thing->place)->unit();
+                    $found[] = ['furniture', $deep, $thing->name, Moves::push($situation, $path, $name, $away->times($deep + 0.05))];
+                    break;
+                }
+            }
+        }
+
+        return array_slice($found, 0, 1);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge;
+
+use FineFrame\Measure\Quantity;
+
+/** What a check found, as data: the sentence is made where it is shown. */
+final readonly class Finding
+{
+    /**
+     * @param  string  $case  which of the check's sentences
+     * @param  array<string, Quantity|string>  $arguments  the sentence's parts
+     * @param  list<string>  $about  ids of the things it concerns
+     * @param  list<Mend>  $ideas  in order of preference; each is tried before it is offered
+     */
+    public function __construct(
+        public string $check,
+        public Stage $stage,
+        public Severity $severity,
+        public string $case,
+        public array $arguments,
+        public array $about,
+        public Working $working,
+        public array $ideas = [],
+    ) {}
+
+    /** The same for the same rule about the same things, whatever the numbers. */
+    public function key(): string
+    {
+        return $this->check.':'.implode('+', $this->about);
+    }
+}

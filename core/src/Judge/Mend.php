@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge;
+
+use FineFrame\Measure\Quantity;
+use FineFrame\Plan\Edit;
+
+/** A change to the plan that may make a finding hold. */
+final readonly class Mend
+{
+    /**
+     * @param  string  $case  names the wording
+     * @param  array<string, Quantity|string>  $arguments
+     */
+    public function __construct(public string $case, public array $arguments, public Edit $edit) {}
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge;
+
+use FineFrame\Camera\Camera;
+use FineFrame\Geometry\Vec2;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+use FineFrame\Staging\Body;
+
+/** Ideas for mends that several checks share. */
+final class Moves
+{
+    /** @return list<Mend> the camera swung about the subject, a little and then more, both ways; then a longer focal length */
+    public static function around(Situation $situation, Camera $camera, Body $body): array
+    {
+        $ideas = [];
+        foreach ([8, -8, 16, -16, 24, -24, 32, -32] as $deg) {
+            $arm = $camera->placement->place->minus($body->person->place)->turnedClockwise(deg2rad($deg));
+            $ideas[] = new Mend($deg > 0 ? 'swing-clockwise' : 'swing-counter', ['thing' => $camera->placement->label, 'angle' => Quantity::degrees(abs($deg))],
+                $situation->moved("cameras/{$camera->placement->id}", $body->person->place->plus($arm)));
+        }
+
+        return [...$ideas, ...self::longer($situation, $camera)];
+    }
+
+    /** @return list<Mend> longer focal lengths on the same lens */
+    public static function longer(Situation $situation, Camera $camera): array
+    {
+        $ideas = [];
+        foreach ([1.15, 1.3, 1.5, 1.75, 2.0] as $factor) {
+            $focal = round($camera->placement->focalMm * $factor);
+            if ($focal <= $camera->lens->longestMm && $focal > $camera->placement->focalMm) {
+                $ideas[] = self::zoom($situation, $camera, $focal);
+            }
+        }
+
+        return $ideas;
+    }
+
+    public static function zoom(Situation $situation, Camera $camera, float $focalMm): Mend
+    {
+        return new Mend('zoom', ['thing' => $camera->placement->label, 'focal' => Quantity::of($focalMm, Unit::Millimetre)], $situation->edit("cameras/{$camera->placement->id}", ['focal_mm' => $focalMm]));
+    }
+
+    /** Moves a thing over the floor by an offset; a boom's stand moves, its tip stays. */
+    public static function push(Situation $situation, string $path, string $name, Vec2 $by): Mend
+    {
+        [$list, $id] = explode('/', $path);
+        $setup = $situation->setup->setup;
+        foreach ([...$setup->people, ...$setup->furniture, ...$setup->cameras, ...$setup->lights] as $thing) {
+            if ($thing->id === $id) {
+                return new Mend('move', ['thing' => $name, 'distance' => Quantity::metres($by->length())], $situation->moved($path, $thing->place->plus($by)));
+            }
+        }
+        $stand = $situation->scene->booms[$id]->placement->standPlace->plus($by);
+
+        return new Mend('move-stand', ['thing' => $name, 'distance' => Quantity::metres($by->length())], $situation->edit("$list/$id", ['stand_x_m' => $stand->x, 'stand_y_m' => $stand->y]));
+    }
+}

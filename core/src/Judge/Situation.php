@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge;
+
+use FineFrame\Geometry\Vec2;
+use FineFrame\Plan\Edit;
+use FineFrame\Plan\Limits;
+use FineFrame\Plan\SetupPlan;
+use FineFrame\Scene\Footprint;
+use FineFrame\Scene\Intrusion;
+use FineFrame\Scene\Intrusions;
+use FineFrame\Scene\LensView;
+use FineFrame\Scene\Scene;
+
+/** A setup as the checks look at it: the scene is built once, and what several checks need is computed once. */
+final class Situation
+{
+    public readonly Scene $scene;
+
+    public readonly Limits $limits;
+
+    /** @var array<string, Intrusions> */
+    private array $surveys = [];
+
+    /** @var array<string, list<Intrusion>> */
+    private array $intrusions = [];
+
+    /** @var list<Footprint>|null */
+    private ?array $footprints = null;
+
+    public function __construct(public readonly SetupPlan $setup)
+    {
+        $this->scene = new Scene($setup);
+        $this->limits = $setup->plan->brief->limits;
+    }
+
+    public function name(string $id): string
+    {
+        $setup = $this->setup->setup;
+        foreach ([...$setup->people, ...$setup->furniture, ...$setup->lights, ...$setup->booms, ...$this->setup->room->openings, ...$this->setup->room->walls] as $thing) {
+            if ($thing->id === $id) {
+                return $thing->name !== '' ? $thing->name : $id;
+            }
+        }
+
+        return isset($this->setup->cameras[$id]) ? $this->setup->cameras[$id]->placement->label : $id;
+    }
+
+    /** @return list<Intrusion> */
+    public function intrusions(LensView $view): array
+    {
+        return $this->intrusions[$view->camera->placement->id] ??= $this->survey($view)->all();
+    }
+
+    public function survey(LensView $view): Intrusions
+    {
+        return $this->surveys[$view->camera->placement->id] ??= new Intrusions($this->scene, $view);
+    }
+
+    /** @return list<Footprint> */
+    public function footprints(): array
+    {
+        return $this->footprints ??= Footprint::allOf($this->scene);
+    }
+
+    /** @param array<string, mixed> $values by field of one thing, as `cameras/cam-b` */
+    public function edit(string $thing, array $values): Edit
+    {
+        $edits = [];
+        foreach ($values as $field => $value) {
+            $edits["/setups/{$this->setup->setup->id}/$thing/$field"] = is_float($value) ? round($value, 4) : $value;
+        }
+
+        return new Edit($edits);
+    }
+
+    public function moved(string $thing, Vec2 $to): Edit
+    {
+        return $this->edit($thing, ['x_m' => $to->x, 'y_m' => $to->y]);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Light;
+
+use FineFrame\Document\Node;
+use FineFrame\Measure\Unit;
+
+/** A soft lamp by its face and the lux it gives one metre ahead at full power. */
+final readonly class Fixture
+{
+    /** @param array<string, mixed> $extra */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public float $widthM,
+        public float $heightM,
+        public float $depthM,
+        public float $luxAt1m,
+        public float $lowestDim,
+        private array $extra,
+    ) {}
+
+    public static function read(Node $node): self
+    {
+        return new self(
+            $node->id(),
+            $node->text('name'),
+            $node->metres('width_m', 0.02, 6),
+            $node->metres('height_m', 0.02, 6),
+            $node->metres('depth_m', 0.01, 3, 0.3),
+            $node->number('lux_at_1m', 1, 1e6, Unit::Lux),
+            $node->number('lowest_dim', 0, 1, Unit::Share, 0.01),
+            $node->rest(),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        return [
+            'id' => $this->id, 'name' => $this->name, 'width_m' => $this->widthM, 'height_m' => $this->heightM, 'depth_m' => $this->depthM,
+            'lux_at_1m' => $this->luxAt1m, 'lowest_dim' => $this->lowestDim,
+        ] + $this->extra;
+    }
+}

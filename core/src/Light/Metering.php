@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Light;
+
+use FineFrame\Document\Node;
+use FineFrame\Measure\Unit;
+
+/** How the cameras are to expose, and the light that is there without lamps. */
+final readonly class Metering
+{
+    /** @param array<string, mixed> $extra */
+    private function __construct(public float $ambientLux, public float $fps, public float $iso, public float $shutterDeg, public float $tStop, private array $extra) {}
+
+    public static function read(Node $node): self
+    {
+        return new self(
+            $node->number('ambient_lux', 0, 200_000, Unit::Lux, 0.0),
+            $node->number('fps', 1, 1000, Unit::Count, 25.0),
+            $node->number('iso', 25, 409_600, Unit::Count, 800.0),
+            $node->number('shutter_deg', 1, 360, Unit::Degree, 180.0),
+            $node->number('t_stop', 0.5, 64, Unit::TStop, 2.8),
+            $node->rest(),
+        );
+    }
+
+    public function shutterS(): float
+    {
+        return Exposure::shutterSeconds($this->shutterDeg, $this->fps);
+    }
+
+    /** Lux at the face that give the wanted stop. */
+    public function wantedLux(): float
+    {
+        return Exposure::lux($this->tStop, $this->shutterS(), $this->iso);
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        return ['ambient_lux' => $this->ambientLux, 'fps' => $this->fps, 'iso' => $this->iso, 'shutter_deg' => $this->shutterDeg, 't_stop' => $this->tStop] + $this->extra;
+    }
+}

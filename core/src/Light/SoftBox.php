@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Light;
+
+use FineFrame\Geometry\Vec3;
+
+/** A placed soft lamp: its face as a polygon in the room, and what it gives where. */
+final readonly class SoftBox
+{
+    private Vec3 $centre;
+
+    private Vec3 $facing;
+
+    private float $luminance;
+
+    public function __construct(public LightPlacement $placement, public Fixture $fixture, Vec3 $target)
+    {
+        $this->centre = $placement->place->at($placement->heightM);
+        $this->facing = $target->minus($this->centre)->unit();
+        $this->luminance = $fixture->luxAt1m * $placement->dimmer / self::luxPerNitAt1m($fixture);
+    }
+
+    public function centre(): Vec3
+    {
+        return $this->centre;
+    }
+
+    public function facing(): Vec3
+    {
+        return $this->facing;
+    }
+
+    public function rear(): Vec3
+    {
+        return $this->centre->minus($this->facing->times($this->fixture->depthM));
+    }
+
+    /** @return list<Vec3> counter-clockwise seen from the lit side */
+    public function corners(): array
+    {
+        $right = $this->facing->cross(new Vec3(0, 0, 1));
+        $right = $right->length() > 1e-6 ? $right->unit() : new Vec3(1, 0, 0);
+        $up = $right->cross($this->facing)->times($this->fixture->heightM / 2);
+        $right = $right->times($this->fixture->widthM / 2);
+
+        return [
+            $this->centre->plus($right)->minus($up), $this->centre->minus($right)->minus($up), $this->centre->minus($right)->plus($up), $this->centre->plus($right)->plus($up),
+        ];
+    }
+
+    /** Lux on a surface at a point with a unit normal, unobstructed, exact for an even face. */
+    public function luxAt(Vec3 $point, Vec3 $normal): float
+    {
+        return $this->luminance * PolygonSource::luxPerNit($this->corners(), $point, $normal);
+    }
+
+    /** The face as a small source: candela straight ahead, for shading pictures only. */
+    public function candela(): float
+    {
+        return $this->luminance * $this->fixture->widthM * $this->fixture->heightM;
+    }
+
+    private static function luxPerNitAt1m(Fixture $fixture): float
+    {
+        [$w, $h] = [$fixture->widthM / 2, $fixture->heightM / 2];
+
+        return PolygonSource::luxPerNit([new Vec3(-$w, -$h, 0), new Vec3($w, -$h, 0), new Vec3($w, $h, 0), new Vec3(-$w, $h, 0)], new Vec3(0, 0, 1), new Vec3(0, 0, -1));
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Camera\Body;
+use FineFrame\Camera\Lens;
+use FineFrame\Camera\Reducer;
+use FineFrame\Document\Node;
+use FineFrame\Document\Problems;
+use FineFrame\Grip\Support;
+use FineFrame\Light\Fixture;
+use FineFrame\Sound\Microphone;
+use FineFrame\Sound\Pole;
+
+/** The models a plan uses, by id; a plan file carries those it needs, so that it stands alone. */
+final readonly class Kit
+{
+    /**
+     * @param  array<string, Body>  $bodies
+     * @param  array<string, Lens>  $lenses
+     * @param  array<string, Reducer>  $reducers
+     * @param  array<string, Support>  $supports
+     * @param  array<string, Fixture>  $fixtures
+     * @param  array<string, Microphone>  $microphones
+     * @param  array<string, Pole>  $poles
+     * @param  array<string, mixed>  $extra
+     */
+    private function __construct(
+        public array $bodies,
+        public array $lenses,
+        public array $reducers,
+        public array $supports,
+        public array $fixtures,
+        public array $microphones,
+        public array $poles,
+        private array $extra,
+    ) {}
+
+    public static function read(Node $node): self
+    {
+        return new self(
+            self::byId($node->each('bodies', Body::read(...))),
+            self::byId($node->each('lenses', Lens::read(...))),
+            self::byId($node->each('reducers', Reducer::read(...))),
+            self::byId($node->each('supports', Support::read(...))),
+            self::byId($node->each('fixtures', Fixture::read(...))),
+            self::byId($node->each('microphones', Microphone::read(...))),
+            self::byId($node->each('poles', Pole::read(...))),
+            $node->rest(),
+        );
+    }
+
+    /** The generic models that ship; a plan starts with all of them. */
+    public static function library(): self
+    {
+        $problems = new Problems;
+        $kit = self::read(Node::root(require __DIR__.'/../../data/library.php', $problems));
+        $problems->raise();
+
+        return $kit;
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        $all = static fn (array $models): array => array_values(array_map(static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole $m): array => $m->write(), $models));
+
+        return [
+            'bodies' => $all($this->bodies), 'lenses' => $all($this->lenses), 'reducers' => $all($this->reducers), 'supports' => $all($this->supports),
+            'fixtures' => $all($this->fixtures), 'microphones' => $all($this->microphones), 'poles' => $all($this->poles),
+        ] + $this->extra;
+    }
+
+    /**
+     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole
+     *
+     * @param  list<T>  $models
+     * @return array<string, T>
+     */
+    private static function byId(array $models): array
+    {
+        return array_combine(array_map(static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole $m): string => $m->id, $models), $models);
+    }
+}

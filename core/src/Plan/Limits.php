@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Document\Node;
+
+/** The thresholds that checks judge by: starting points, each replaceable in the brief. */
+final readonly class Limits
+{
+    /** name => [default, smallest, largest], SI and degrees */
+    public const ALL = [
+        'angle_apart_deg' => [30.0, 5.0, 180.0],
+        'background_break_m' => [0.4, 0.0, 20.0],
+        'background_watch_m' => [1.2, 0.0, 20.0],
+        'boom_margin_m' => [0.06, 0.0, 1.0],
+        'boom_slack_m' => [0.10, 0.01, 2.0],
+        'clearance_m' => [0.02, 0.0, 1.0],
+        'closure_watch_m' => [0.02, 0.001, 1.0],
+        'face_break_m' => [0.8, 0.1, 10.0],
+        'face_watch_m' => [1.2, 0.1, 10.0],
+        'gaze_widest_deg' => [25.0, 1.0, 90.0],
+        'key_break_stops' => [1.0, 0.1, 10.0],
+        'key_watch_stops' => [0.34, 0.1, 10.0],
+        'size_ratio' => [1.6, 1.0, 10.0],
+        'way_out_depth_m' => [0.9, 0.3, 5.0],
+        'window_watch_share' => [0.005, 0.0, 1.0],
+    ];
+
+    /** @param array<string, float> $changed */
+    private function __construct(private array $changed) {}
+
+    public static function read(Node $node, string $key): self
+    {
+        $kept = [];
+        foreach ($node->numbers($key) as $name => $value) {
+            $range = self::ALL[$name] ?? null;
+            match (true) {
+                $range === null => $node->wrong("$key/$name", 'is not a limit this version knows'),
+                $value < $range[1] || $value > $range[2] => $node->wrong("$key/$name", 'must be between {min} and {max}', ['min' => $range[1], 'max' => $range[2]]),
+                default => $kept[$name] = $value,
+            };
+        }
+
+        return new self($kept);
+    }
+
+    /** @param key-of<self::ALL> $name */
+    public function get(string $name): float
+    {
+        return $this->changed[$name] ?? self::ALL[$name][0];
+    }
+
+    public function write(): \stdClass
+    {
+        return (object) $this->changed;
+    }
+}

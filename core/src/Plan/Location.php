@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Document\Node;
+use FineFrame\Space\Room;
+
+/** A place: its measured room, and what stands in it. */
+final readonly class Location
+{
+    /** @param array<string, mixed> $extra */
+    private function __construct(public string $id, public string $name, public Room $space, private array $extra) {}
+
+    public static function read(Node $node): self
+    {
+        return new self($node->id(), $node->text('name'), Room::read($node->object('space')), $node->rest());
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        return ['id' => $this->id, 'name' => $this->name, 'space' => $this->space->write()] + $this->extra;
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Camera\CameraPlacement;
+use FineFrame\Document\Node;
+use FineFrame\Document\Problem;
+use FineFrame\Geometry\Vec2;
+use FineFrame\Light\LightPlacement;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+use FineFrame\Sound\BoomPlacement;
+use FineFrame\Space\Room;
+
+/**
+ * What only the whole plan can tell: that ids are met once and name something, that things stand in their room.
+ *
+ * @internal
+ */
+final class PlanReferences
+{
+    private function __construct(private readonly ShootPlan $plan, private readonly Node $root) {}
+
+    public static function judge(ShootPlan $plan, Node $root): void
+    {
+        $judge = new self($plan, $root);
+        $judge->once('/locations', $plan->locations);
+        $judge->once('/setups', $plan->setups);
+        foreach ($plan->locations as $i => $location) {
+            $judge->once("/locations/$i/space/walls", $location->space->tape);
+            $judge->once("/locations/$i/space/openings", $location->space->openings);
+        }
+        foreach ($plan->setups as $i => $setup) {
+            $judge->setup("/setups/$i", $setup);
+        }
+    }
+
+    private function setup(string $at, Setup $setup): void
+    {
+        $locations = array_column($this->plan->locations, null, 'id');
+        if (! isset($locations[$setup->location])) {
+            $this->wrong("$at/location", 'names no location of this plan');
+
+            return;
+        }
+        $room = $locations[$setup->location]->space;
+        $this->once("$at", [...$setup->people, ...$setup->furniture, ...$setup->cameras, ...$setup->lights, ...$setup->booms]);
+        $people = array_column($setup->people, null, 'id');
+        $gazes = $people + array_column($setup->cameras, null, 'id');
+        foreach ($setup->people as $i => $person) {
+            $this->known("$at/subjects/$i/looks_at", $person->looksAt, $gazes, 'a person or camera of this setup');
+            $this->inside("$at/subjects/$i/x_m", $room, $person->place);
+        }
+        foreach ($setup->furniture as $i => $thing) {
+            $this->inside("$at/furniture/$i/x_m", $room, $thing->place);
+        }
+        foreach ($setup->cameras as $i => $camera) {
+            $this->camera("$at/cameras/$i", $camera, $room, $people);
+        }
+        foreach ($setup->lights as $i => $light) {
+            $this->light("$at/lights/$i", $light, $room, $people);
+        }
+        foreach ($setup->booms as $i => $boom) {
+            $this->boom("$at/microphones/$i", $boom, $room, $people);
+        }
+    }
+
+    /** @param array<string, object> $people */
+    private function camera(string $at, CameraPlacement $camera, Room $room, array $people): void
+    {
+        $kit = $this->plan->kit;
+        $this->known("$at/body", $camera->body, $kit->bodies, 'a camera body of the kit');
+        $this->known("$at/lens", $camera->lens, $kit->lenses, 'a lens of the kit');
+        $this->known("$at/reducer", $camera->reducer, $kit->reducers, 'a reducer of the kit');
+        $this->known("$at/support", $camera->support, $kit->supports, 'a support of the kit');
+        $this->known("$at/aim/subject", $camera->aim->subject, $people, 'a person of this setup');
+        $this->inside("$at/x_m", $room, $camera->place);
+        $this->under("$at/height_m", $room, $camera->heightM);
+        $lens = $kit->lenses[$camera->lens] ?? null;
+        if ($lens !== null && ($camera->focalMm < $lens->shortestMm - 1e-6 || $camera->focalMm > $lens->longestMm + 1e-6)) {
+            $this->wrong("$at/focal_mm", 'must be between {min} and {max} on this lens', ['min' => Quantity::of($lens->shortestMm, Unit::Millimetre), 'max' => Quantity::of($lens->longestMm, Unit::Millimetre)]);
+        }
+        $widest = ($lens->widestT ?? 0) * ($kit->reducers[$camera->reducer ?? '']->factor ?? 1.0);
+        $camera->tStop >= $widest - 0.005 ?: $this->wrong("$at/t_stop", 'opens no further than {widest} on this lens', ['widest' => Quantity::of($widest, Unit::TStop)]);
+    }
+
+    /** @param array<string, object> $people */
+    private function light(string $at, LightPlacement $light, Room $room, array $people): void
+    {
+        $this->known("$at/fixture", $light->fixture, $this->plan->kit->fixtures, 'a fixture of the kit');
+        $this->known("$at/stand", $light->stand, $this->plan->kit->supports, 'a support of the kit');
+        $this->known("$at/subject", $light->subject, $people, 'a person of this setup');
+        $this->inside("$at/x_m", $room, $light->place);
+        $this->under("$at/height_m", $room, $light->heightM);
+    }
+
+    /** @param array<string, object> $people */
+    private function boom(string $at, BoomPlacement $boom, Room $room, array $people): void
+    {
+        $this->known("$at/model", $boom->model, $this->plan->kit->microphones, 'a microphone of the kit');
+        $this->known("$at/pole", $boom->pole, $this->plan->kit->poles, 'a pole of the kit');
+        $this->known("$at/stand", $boom->stand, $this->plan->kit->supports, 'a support of the kit');
+        $this->known("$at/subject", $boom->subject, $people, 'a person of this setup');
+        $this->inside("$at/x_m", $room, $boom->place);
+        $this->under("$at/height_m", $room, $boom->heightM);
+        $this->inside("$at/stand_x_m", $room, $boom->standPlace);
+        $this->under("$at/stand_height_m", $room, $boom->standHeightM);
+    }
+
+    /** @param list<object{id: string}> $things */
+    private function once(string $at, array $things): void
+    {
+        $seen = [];
+        foreach ($things as $thing) {
+            isset($seen[$thing->id]) ? $this->wrong($at, 'holds the id “{id}” twice', ['id' => $thing->id]) : $seen[$thing->id] = true;
+        }
+    }
+
+    /** @param array<string, object> $among */
+    private function known(string $at, ?string $id, array $among, string $what): void
+    {
+        $id === null || isset($among[$id]) ?: $this->wrong($at, 'must name {what}; “{id}” is none', ['what' => $what, 'id' => $id]);
+    }
+
+    private function inside(string $at, Room $room, Vec2 $place): void
+    {
+        $room->floor->contains($place) ?: $this->wrong($at, 'is outside the room, {gap} beyond its wall', ['gap' => Quantity::metres($room->floor->borderDistanceTo($place))]);
+    }
+
+    private function under(string $at, Room $room, float $heightM): void
+    {
+        $heightM <= $room->heightM ?: $this->wrong($at, 'is above the ceiling at {height}', ['height' => Quantity::metres($room->heightM)]);
+    }
+
+    /** @param array<string, Quantity|string|int|float> $arguments */
+    private function wrong(string $at, string $template, array $arguments = []): void
+    {
+        $this->root->problems->add(new Problem($at, $template, $arguments));
+    }
+}

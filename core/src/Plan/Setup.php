@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Camera\CameraPlacement;
+use FineFrame\Document\Node;
+use FineFrame\Light\LightPlacement;
+use FineFrame\Light\Metering;
+use FineFrame\Sound\BoomPlacement;
+use FineFrame\Staging\Furniture;
+use FineFrame\Staging\Person;
+
+/** One arrangement of people and gear in one place. */
+final readonly class Setup
+{
+    /**
+     * @param  list<Person>  $people
+     * @param  list<Furniture>  $furniture
+     * @param  list<CameraPlacement>  $cameras
+     * @param  list<LightPlacement>  $lights
+     * @param  list<BoomPlacement>  $booms
+     * @param  array<string, mixed>  $extra
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public string $location,
+        public Metering $metering,
+        public array $people,
+        public array $furniture,
+        public array $cameras,
+        public array $lights,
+        public array $booms,
+        private array $extra,
+    ) {}
+
+    public static function read(Node $node): self
+    {
+        return new self(
+            $node->id(),
+            $node->text('name'),
+            $node->id('location'),
+            Metering::read($node->object('metering')),
+            $node->each('subjects', Person::read(...), 12),
+            $node->each('furniture', Furniture::read(...), 200),
+            $node->each('cameras', CameraPlacement::read(...), 8),
+            $node->each('lights', LightPlacement::read(...), 40),
+            $node->each('microphones', BoomPlacement::read(...), 20),
+            $node->rest(),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        $all = static fn (array $things): array => array_map(static fn (Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement $t): array => $t->write(), $things);
+
+        return [
+            'id' => $this->id, 'name' => $this->name, 'location' => $this->location, 'metering' => $this->metering->write(),
+            'subjects' => $all($this->people), 'furniture' => $all($this->furniture), 'cameras' => $all($this->cameras),
+            'lights' => $all($this->lights), 'microphones' => $all($this->booms),
+        ] + $this->extra;
+    }
+}

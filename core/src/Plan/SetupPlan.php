@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Camera\Camera;
+use FineFrame\Camera\CameraPlacement;
+use FineFrame\Geometry\Vec2;
+use FineFrame\Light\LightPlacement;
+use FineFrame\Space\Room;
+use FineFrame\Staging\Body;
+use FineFrame\Staging\Person;
+use FineFrame\Staging\Role;
+
+/** One setup with its references followed: whose lens, which room, what a person looks at. */
+final readonly class SetupPlan
+{
+    /** @var array<string, Body> by person */
+    public array $bodies;
+
+    /** @var array<string, Camera> */
+    public array $cameras;
+
+    public Room $room;
+
+    public function __construct(public ShootPlan $plan, public Setup $setup, public Location $location)
+    {
+        $this->room = $location->space;
+        $bodies = $cameras = [];
+        foreach ($setup->people as $person) {
+            $bodies[$person->id] = Body::looking($person, $this->placeOf($person->looksAt));
+        }
+        foreach ($setup->cameras as $camera) {
+            $cameras[$camera->id] = $this->equipped($camera);
+        }
+        [$this->bodies, $this->cameras] = [$bodies, $cameras];
+    }
+
+    /** @return list<Person> */
+    public function subjects(): array
+    {
+        return array_values(array_filter($this->setup->people, static fn (Person $p): bool => $p->role === Role::Subject));
+    }
+
+    /** The body a camera is on: its aim's subject, or the subject nearest to its axis. */
+    public function bodyFor(Camera $camera): ?Body
+    {
+        $aimed = $this->bodies[$camera->placement->aim->subject ?? ''] ?? null;
+        if ($aimed !== null) {
+            return $aimed;
+        }
+        $axis = Vec2::towards($camera->placement->aim->bearingRad);
+        $off = static fn (Body $b): float => -$axis->dot($b->person->place->minus($camera->placement->place)->unit());
+        $bodies = array_map(fn (Person $p): Body => $this->bodies[$p->id], $this->subjects());
+        usort($bodies, static fn (Body $a, Body $b): int => $off($a) <=> $off($b));
+
+        return $bodies[0] ?? null;
+    }
+
+    public function key(): ?LightPlacement
+    {
+        return $this->setup->lights[0] ?? null;
+    }
+
+    /** A and B: the first two cameras, in order. */
+    public function camera(int $index): ?Camera
+    {
+        return array_values($this->cameras)[$index] ?? null;
+    }
+
+    private function placeOf(?string $id): ?Vec2
+    {
+        foreach ([...$this->setup->people, ...$this->setup->cameras] as $thing) {
+            if ($thing->id === $id) {
+                return $thing->place;
+            }
+        }
+
+        return null;
+    }
+
+    private function equipped(CameraPlacement $camera): Camera
+    {
+        $kit = $this->plan->kit;
+
+        return new Camera(
+            $camera,
+            $kit->bodies[$camera->body],
+            $kit->lenses[$camera->lens],
+            $camera->reducer === null ? null : $kit->reducers[$camera->reducer],
+            $kit->supports[$camera->support],
+            $this->plan->brief->aspect(),
+        );
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Reference;
+
+use FineFrame\FineFrameException;
+
+/** Runs a folder of case files through the core: the core's tests and `bin/reference` both use it. */
+final class CaseRunner
+{
+    /** @return array<string, Topic> by the case file's name */
+    public static function topics(): array
+    {
+        return ['optics' => new Optics, 'dof' => new DepthOfFieldCases, 'exposure' => new ExposureCases, 'survey' => new Survey];
+    }
+
+    /**
+     * @return array<string, array<string, mixed>> answers by case id; topics that are not built are left out
+     *
+     * @throws \JsonException if a case file is not JSON
+     */
+    public static function answers(string $folder): array
+    {
+        $answers = [];
+        foreach (self::topics() as $name => $topic) {
+            foreach (self::cases("$folder/$name.json") as $case) {
+                $answer = self::answer($topic, $case);
+                if ($answer !== null) {
+                    $answers[$case['id']] = $answer;
+                }
+            }
+        }
+
+        return $answers;
+    }
+
+    /**
+     * @return list<array{id: string, kind: string, inputs: array<string, mixed>, expected: array<string, mixed>}>
+     *
+     * @throws \JsonException if the file is not JSON
+     */
+    public static function cases(string $file): array
+    {
+        if (! is_file($file)) {
+            return [];
+        }
+        /** @var array{cases: list<array{id: string, kind: string, inputs: array<string, mixed>, expected: array<string, mixed>}>} $read */
+        $read = json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
+
+        return $read['cases'];
+    }
+
+    /**
+     * A refusal of the core is an answer too.
+     *
+     * @param  array{id: string, kind: string, inputs: array<string, mixed>, expected: array<string, mixed>}  $case
+     * @return array<string, mixed>|null
+     */
+    private static function answer(Topic $topic, array $case): ?array
+    {
+        try {
+            return $topic->answer($case['kind'], $case['inputs']);
+        } catch (FineFrameException $refusal) {
+            return ['valid' => false, 'reason' => $refusal->getMessage()];
+        }
+    }
+}

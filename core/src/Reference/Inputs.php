@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Reference;
+
+/** A case's inputs, read as numbers. */
+final readonly class Inputs
+{
+    /** @param array<string, mixed> $values */
+    public function __construct(private array $values) {}
+
+    public function has(string $key): bool
+    {
+        return isset($this->values[$key]);
+    }
+
+    public function number(string $key): float
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_int($value) || is_float($value) ? (float) $value : throw new \UnexpectedValueException("The case gives no number “{$key}”.");
+    }
+
+    public function orNull(string $key): ?float
+    {
+        return $this->has($key) ? $this->number($key) : null;
+    }
+
+    /** @return list<float> */
+    public function numbers(string $key): array
+    {
+        $values = $this->values[$key] ?? [];
+
+        return array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : NAN, is_array($values) ? array_values($values) : []);
+    }
+
+    /** @return list<array<array-key, mixed>> */
+    public function lists(string $key): array
+    {
+        $values = $this->values[$key] ?? [];
+
+        return array_values(array_filter(is_array($values) ? $values : [], is_array(...)));
+    }
+
+    /** @return list<string> */
+    public function names(string $key): array
+    {
+        $values = $this->values[$key] ?? [];
+
+        return array_values(array_filter(is_array($values) ? $values : [], is_string(...)));
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scene;
+
+/** One visible face in a frame: its outline in frame coordinates and how much light falls on it. */
+final readonly class FramePolygon
+{
+    /**
+     * @param  list<array{float, float}>  $points
+     * @param  float  $stops  light on the face against the wanted exposure
+     */
+    public function __construct(public string $owner, public ThingKind $kind, public Material $material, public array $points, public float $stops) {}
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scene;
+
+use FineFrame\Camera\Camera;
+use FineFrame\Geometry\Polygon;
+use FineFrame\Geometry\Vec2;
+use FineFrame\Geometry\Vec3;
+use FineFrame\Grip\Support;
+use FineFrame\Light\SoftBox;
+use FineFrame\Sound\Boom;
+
+/** Cameras, lamps and booms as solids of true size, on their supports. */
+final class Gear
+{
+    /** @return list<Solid> */
+    public static function camera(Camera $camera, Vec3 $forward): array
+    {
+        $solids = new Solids($camera->placement->id, ThingKind::Camera);
+        $pupil = $camera->pupil();
+        $rear = $pupil->minus($forward->times($camera->lens->lengthM));
+        $back = $rear->minus($forward->times(0.16));
+        $across = $forward->cross(new Vec3(0, 0, 1))->unit();
+        $solids->limb($rear, $pupil, $camera->lens->frontM / 2, $camera->lens->frontM / 2, Material::Black, 8);
+        $solids->taper($back, $rear, $across, [0.08, 0.09], [0.08, 0.09], Material::Metal, 4);
+        self::legs($solids, $camera->support, self::cameraMount($camera, $forward), $forward->floor());
+
+        return $solids->all();
+    }
+
+    /** Where the support meets the body: under its middle, behind the lens. */
+    public static function cameraMount(Camera $camera, Vec3 $forward): Vec3
+    {
+        return $camera->pupil()->minus($forward->times($camera->lens->lengthM + 0.064))->minus(new Vec3(0, 0, 0.09));
+    }
+
+    /** @return list<Solid> */
+    public static function light(SoftBox $box, Support $stand): array
+    {
+        $solids = new Solids($box->placement->id, ThingKind::Light);
+        $front = $box->corners();
+        $rear = $box->rear();
+        $small = array_map(static fn (Vec3 $c): Vec3 => $rear->plus($c->minus($box->centre())->times(0.3)), $front);
+        $p = static fn (Vec3 $v): array => [$v->x, $v->y, $v->z];
+        $solids->loft(array_map($p, $small), array_map($p, $front), Material::Black, Material::LampFace);
+        self::legs($solids, $stand, $rear, $box->facing()->floor());
+
+        return $solids->all();
+    }
+
+    /** @return list<Solid> */
+    public static function boom(Boom $boom): array
+    {
+        $solids = new Solids($boom->placement->id, ThingKind::Boom);
+        $solids->limb($boom->rear(), $boom->tip(), $boom->model->diameterM / 2, $boom->model->diameterM / 2, Material::Black);
+        $solids->limb($boom->poleEnd(), $boom->rear(), 0.016, 0.012, Material::Metal, 4);
+        self::legs($solids, $boom->stand, $boom->placement->standTop(), $boom->tip()->minus($boom->placement->standTop())->floor());
+
+        return $solids->all();
+    }
+
+    /** A column to the floor, and three legs, one of them ahead. */
+    private static function legs(Solids $solids, Support $support, Vec3 $top, Vec2 $ahead): void
+    {
+        $spread = min($top->z, max(0.25, 0.9 * $support->legRadiusM));
+        $hub = $top->floor()->at($spread);
+        $solids->limb($hub, $top, 0.02, 0.016, Material::Metal, 4);
+        foreach ([0, 1, 2] as $leg) {
+            $foot = $top->floor()->plus($ahead->unit()->turnedClockwise($leg * 2 * M_PI / 3)->times($support->legRadiusM));
+            $solids->limb($foot->at(0), $hub, 0.014, 0.016, Material::Metal, 4);
+        }
+    }
+}

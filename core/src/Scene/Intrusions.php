@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scene;
+
+use FineFrame\Geometry\Convex;
+use FineFrame\Geometry\Vec3;
+
+/** Finds what of each thing shows in one lens's delivered frame. */
+final class Intrusions
+{
+    /** Less of the frame than this is not seen by anyone: about 2 × 2 pixels of a 1080-line picture. */
+    private const LEAST_SHARE = 2e-6;
+
+    /** @var list<array{float, float, float, float}> the frame's sides as planes through the lens, inward */
+    private readonly array $sides;
+
+    /** @var list<array{float, float, float, float, Solid}> what may hide a thing: centre from the lens, squared radius, solid */
+    private readonly array $covers;
+
+    public function __construct(private readonly Scene $scene, private readonly LensView $view)
+    {
+        [$ex, $ey, $ez] = $view->eye;
+        $this->sides = array_values(array_map(static fn (Vec3 $n): array => [$n->x, $n->y, $n->z, $n->x * $ex + $n->y * $ey + $n->z * $ez], $view->sides()));
+        $covers = [];
+        foreach ([...$scene->shell, ...$scene->solidsSeenBy($view->camera)] as $solid) {
+            if ($solid->material !== Material::Floor && $solid->material !== Material::Ceiling && $this->mayShow($solid)) {
+                $covers[] = [$solid->centre[0] - $ex, $solid->centre[1] - $ey, $solid->centre[2] - $ez, $solid->isFlat() ? INF : $solid->radius ** 2, $solid];
+            }
+        }
+        $this->covers = $covers;
+    }
+
+    /** @return list<Intrusion> of things that nobody wants in frame */
+    public function all(): array
+    {
+        $found = [];
+        foreach ($this->unwanted() as $owner => $solids) {
+            $share = $this->share($solids);
+            if ($share > self::LEAST_SHARE) {
+                $found[] = new Intrusion($owner, $solids[0]->kind, $share, $this->clearances($owner));
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * The share of the delivered frame that solids cover, what is hidden left out.
+     *
+     * @param  list<Solid>  $solids
+     */
+    public function share(array $solids): float
+    {
+        $area = 0.0;
+        foreach ($solids as $solid) {
+            $outline = $this->mayShow($solid) ? Convex::clip(self::outline($solid, $this->view), $this->view->cropX, $this->view->cropY) : [];
+            foreach (count($outline) < 3 ? [] : Convex::samples($outline) as [$at, $part]) {
+                $area += $this->hidden($solid, $at) ? 0.0 : $part;
+            }
+        }
+
+        return $area / (4 * $this->view->cropX * $this->view->cropY);
+    }
+
+    /** @return array<string, non-empty-list<Solid>> by owner */
+    private function unwanted(): array
+    {
+        $solids = [];
+        foreach ($this->scene->solids as $solid) {
+            if ($solid->kind->intrudes() && $solid->owner !== $this->view->camera->placement->id) {
+                $solids[$solid->owner][] = $solid;
+            }
+        }
+
+        return $solids;
+    }
+
+    /** False when a solid's sphere lies past a side of the frame. */
+    private function mayShow(Solid $solid): bool
+    {
+        [$x, $y, $z] = $solid->centre;
+        foreach ($this->sides as [$nx, $ny, $nz, $d]) {
+            if ($nx * $x + $ny * $y + $nz * $z - $d < -$solid->radius) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * A convex solid's outline in the frame; what lies behind the lens is cut off.
+     *
+     * @return list<array{float, float}>
+     */
+    public static function outline(Solid $solid, LensView $view): array
+    {
+        $ahead = array_map($view->seen(...), $solid->points);
+        $points = [];
+        foreach ($ahead as [$x, $y, $z]) {
+            if ($z >= LensView::NEAR_M) {
+                $points[] = [$x / ($z * $view->tanX), $y / ($z * $view->tanY)];
+            }
+        }
+        if ($points !== [] && count($points) < count($ahead)) {
+            array_push($points, ...self::nearCuts($solid, $ahead, $view));
+        }
+
+        return Convex::hull($points);
+    }
+
+    /**
+     * @param  list<array{float, float, float}>  $ahead
+     * @return list<array{float, float}>
+     */
+    private static function nearCuts(Solid $solid, array $ahead, LensView $view): array
+    {
+        $cuts = [];
+        foreach ($solid->faces as $face) {
+            foreach ($face as $i => $from) {
+                [$a, $b] = [$ahead[$from], $ahead[$face[($i + 1) % count($face)]]];
+                if (($a[2] < LensView::NEAR_M) !== ($b[2] < LensView::NEAR_M)) {
+                    $t = (LensView::NEAR_M - $a[2]) / ($b[2] - $a[2]);
+                    $cuts[] = [($a[0] + $t * ($b[0] - $a[0])) / (LensView::NEAR_M * $view->tanX), ($a[1] + $t * ($b[1] - $a[1])) / (LensView::NEAR_M * $view->tanY)];
+                }
+            }
+        }
+
+        return $cuts;
+    }
+
+    /** @param array{float, float} $at */
+    private function hidden(Solid $solid, array $at): bool
+    {
+        $ray = $this->view->ray($at);
+        $own = $solid->hitBy($this->view->eye, $ray);
+        if ($own === null) {
+            return true;
+        }
+        [$rx, $ry, $rz] = $ray;
+        $length = $rx * $rx + $ry * $ry + $rz * $rz;
+        foreach ($this->covers as [$x, $y, $z, $square, $other]) {
+            $along = $x * $rx + $y * $ry + $z * $rz;
+            if ($x * $x + $y * $y + $z * $z - $along * $along / $length > $square || $other === $solid) {
+                continue;
+            }
+            $met = $other->hitBy($this->view->eye, $ray);
+            if ($met !== null && $met < $own - 1e-6) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, float> */
+    private function clearances(string $owner): array
+    {
+        $clear = [];
+        foreach ($this->view->sides() as $side => $normal) {
+            $deepest = -INF;
+            foreach ($this->scene->solidsOf($owner) as $solid) {
+                foreach ($solid->points as $p) {
+                    $inside = $normal->x * ($p[0] - $this->view->eye[0]) + $normal->y * ($p[1] - $this->view->eye[1]) + $normal->z * ($p[2] - $this->view->eye[2]);
+                    $deepest = max($deepest, $inside);
+                }
+            }
+            $along = match ($side) {
+                'left', 'right' => hypot($normal->x, $normal->y),
+                'bottom', 'top' => abs($normal->z),
+            };
+            $clear[$side] = $deepest / max($along, 1e-6);
+        }
+
+        return $clear;
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scene;
+
+use FineFrame\Camera\Camera;
+use FineFrame\Light\LightPlacement;
+use FineFrame\Light\SoftBox;
+use FineFrame\Plan\SetupPlan;
+use FineFrame\Sound\Boom;
+use FineFrame\Sound\BoomPlacement;
+use FineFrame\Space\OpeningKind;
+use FineFrame\Space\Wall;
+use FineFrame\Staging\Body;
+
+/** A setup as solids: the room's faces, furniture, people and gear, and the lens views onto them. Made once for a plan. */
+final class Scene
+{
+    /** @var list<Solid> */
+    public readonly array $solids;
+
+    /** @var list<Solid> walls, floor and ceiling */
+    public readonly array $shell;
+
+    /** @var array<string, LensView> */
+    public readonly array $views;
+
+    /** @var array<string, SoftBox> */
+    public readonly array $lamps;
+
+    /** @var array<string, Boom> */
+    public readonly array $booms;
+
+    public function __construct(public readonly SetupPlan $setup)
+    {
+        $views = $lamps = $booms = [];
+        foreach ($setup->cameras as $id => $camera) {
+            $views[$id] = LensView::of($camera, $setup->bodyFor($camera));
+        }
+        foreach ($setup->setup->lights as $light) {
+            $lamps[$light->id] = $this->lamp($light);
+        }
+        foreach ($setup->setup->booms as $boom) {
+            $booms[$boom->id] = $this->boom($boom);
+        }
+        [$this->views, $this->lamps, $this->booms] = [$views, $lamps, $booms];
+        $this->shell = $this->shell();
+        $this->solids = [...$this->furniture(), ...$this->people(), ...$this->gear()];
+    }
+
+    /** @return list<Solid> what a lens may see: all but the camera itself */
+    public function solidsSeenBy(Camera $camera): array
+    {
+        return array_values(array_filter($this->solids, static fn (Solid $s): bool => $s->owner !== $camera->placement->id));
+    }
+
+    /** @return list<Solid> */
+    public function solidsOf(string $owner): array
+    {
+        return array_values(array_filter($this->solids, static fn (Solid $s): bool => $s->owner === $owner));
+    }
+
+    private function lamp(LightPlacement $light): SoftBox
+    {
+        return new SoftBox($light, $this->setup->plan->kit->fixtures[$light->fixture], $this->setup->bodies[$light->subject]->eyes);
+    }
+
+    private function boom(BoomPlacement $boom): Boom
+    {
+        $kit = $this->setup->plan->kit;
+
+        return new Boom($boom, $kit->microphones[$boom->model], $kit->poles[$boom->pole], $kit->supports[$boom->stand], $this->setup->bodies[$boom->subject]->mouth);
+    }
+
+    /** @return list<Solid> */
+    private function shell(): array
+    {
+        $room = $this->setup->room;
+        $corners = $room->floor->corners;
+        $at = static fn (float $z): array => array_map(static fn ($c): array => [$c->x, $c->y, $z], $corners);
+        $all = range(0, count($corners) - 1);
+
+        return [
+            new Solid('floor', ThingKind::Room, Material::Floor, $at(0.0), [$all]),
+            new Solid('ceiling', ThingKind::Room, Material::Ceiling, $at($room->heightM), [array_reverse($all)]),
+            ...array_map($this->wall(...), $room->walls),
+        ];
+    }
+
+    private function wall(Wall $wall): Solid
+    {
+        [$a, $b, $h] = [$wall->line->from, $wall->line->to, $this->setup->room->heightM];
+        $marks = [];
+        foreach ($this->setup->room->openings as $opening) {
+            if ($opening->wall === $wall->id) {
+                $line = $this->setup->room->lineOf($opening);
+                $marks[] = [
+                    [[$line->to->x, $line->to->y, $opening->sillM], [$line->from->x, $line->from->y, $opening->sillM], [$line->from->x, $line->from->y, $opening->headM], [$line->to->x, $line->to->y, $opening->headM]],
+                    $opening->kind === OpeningKind::Window ? Material::Glass : Material::Door,
+                ];
+            }
+        }
+
+        return new Solid($wall->id, ThingKind::Room, Material::Wall, [[$b->x, $b->y, 0.0], [$a->x, $a->y, 0.0], [$a->x, $a->y, $h], [$b->x, $b->y, $h]], [[0, 1, 2, 3]], decals: $marks);
+    }
+
+    /** @return list<Solid> */
+    private function furniture(): array
+    {
+        $all = [];
+        foreach ($this->setup->setup->furniture as $thing) {
+            array_push($all, ...(new Solids($thing->id, ThingKind::Furniture))->prism($thing->footprint(), $thing->baseM, $thing->baseM + $thing->heightM, Material::Wood)->all());
+        }
+
+        return $all;
+    }
+
+    /** @return list<Solid> */
+    private function people(): array
+    {
+        return array_merge([], ...array_map(static fn (Body $body): array => Figure::of($body), array_values($this->setup->bodies)));
+    }
+
+    /** @return list<Solid> */
+    private function gear(): array
+    {
+        $supports = $this->setup->plan->kit->supports;
+
+        return array_merge(
+            [],
+            ...array_map(fn (Camera $c): array => Gear::camera($c, $this->views[$c->placement->id]->forwardVector()), array_values($this->setup->cameras)),
+            ...array_map(static fn (SoftBox $b): array => Gear::light($b, $supports[$b->placement->stand]), array_values($this->lamps)),
+            ...array_map(Gear::boom(...), array_values($this->booms)),
+        );
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scene;
+
+/**
+ * A convex solid, or one flat face of the room, as plain numbers: frames and sightlines are computed from these at every drag.
+ *
+ * @phpstan-type P3 array{float, float, float}
+ */
+final class Solid
+{
+    /** @var list<array{float, float, float, float}> outward unit normal and offset of each face: n·p = d */
+    public readonly array $planes;
+
+    /** @var P3 */
+    public readonly array $centre;
+
+    public readonly float $radius;
+
+    /**
+     * @param  list<P3>  $points
+     * @param  list<list<int>>  $faces  counter-clockwise from outside
+     * @param  array<int, Material>  $faceMaterials  where a face differs from the rest
+     * @param  list<array{list<P3>, Material}>  $decals  flat marks on the outside: windows on a wall, eyes on a head
+     */
+    public function __construct(
+        public readonly string $owner,
+        public readonly ThingKind $kind,
+        public readonly Material $material,
+        public readonly array $points,
+        public readonly array $faces,
+        public readonly array $faceMaterials = [],
+        public readonly array $decals = [],
+    ) {
+        $this->planes = array_map($this->plane(...), $faces);
+        $n = count($points);
+        [$x, $y, $z] = [0.0, 0.0, 0.0];
+        foreach ($points as [$px, $py, $pz]) {
+            $x += $px;
+            $y += $py;
+            $z += $pz;
+        }
+        $this->centre = [$x / $n, $y / $n, $z / $n];
+        $square = 0.0;
+        foreach ($points as [$px, $py, $pz]) {
+            $square = max($square, ($px - $this->centre[0]) ** 2 + ($py - $this->centre[1]) ** 2 + ($pz - $this->centre[2]) ** 2);
+        }
+        $this->radius = sqrt($square);
+    }
+
+    public function isFlat(): bool
+    {
+        return count($this->faces) === 1;
+    }
+
+    /**
+     * How far along a ray the solid is met.
+     *
+     * @param  P3  $from
+     * @param  P3  $towards
+     */
+    public function hitBy(array $from, array $towards): ?float
+    {
+        return $this->isFlat() ? $this->flatHit($from, $towards) : $this->solidHit($from, $towards);
+    }
+
+    /**
+     * @param  P3  $from
+     * @param  P3  $towards
+     */
+    private function solidHit(array $from, array $towards): ?float
+    {
+        [$in, $out] = [0.0, INF];
+        foreach ($this->planes as [$nx, $ny, $nz, $d]) {
+            $speed = $nx * $towards[0] + $ny * $towards[1] + $nz * $towards[2];
+            $gap = $d - ($nx * $from[0] + $ny * $from[1] + $nz * $from[2]);
+            if ($speed < -1e-12) {
+                $in = max($in, $gap / $speed);
+            } elseif ($speed > 1e-12) {
+                $out = min($out, $gap / $speed);
+            } elseif ($gap < 0) {
+                return null;
+            }
+            if ($in > $out) {
+                return null;
+            }
+        }
+
+        return $in > 0.0 ? $in : null;
+    }
+
+    /**
+     * @param  P3  $from
+     * @param  P3  $towards
+     */
+    private function flatHit(array $from, array $towards): ?float
+    {
+        [$nx, $ny, $nz, $d] = $this->planes[0];
+        $speed = $nx * $towards[0] + $ny * $towards[1] + $nz * $towards[2];
+        $along = abs($speed) < 1e-12 ? -1.0 : ($d - ($nx * $from[0] + $ny * $from[1] + $nz * $from[2])) / $speed;
+        if ($along <= 0) {
+            return null;
+        }
+        $hit = [$from[0] + $along * $towards[0], $from[1] + $along * $towards[1], $from[2] + $along * $towards[2]];
+        $count = count($this->points);
+        for ($i = 0; $i < $count; $i++) {
+            [$a, $b] = [$this->points[$i], $this->points[($i + 1) % $count]];
+            [$ex, $ey, $ez] = [$b[0] - $a[0], $b[1] - $a[1], $b[2] - $a[2]];
+            [$hx, $hy, $hz] = [$hit[0] - $a[0], $hit[1] - $a[1], $hit[2] - $a[2]];
+            if ($nx * ($ey * $hz - $ez * $hy) + $ny * ($ez * $hx - $ex * $hz) + $nz * ($ex * $hy - $ey * $hx) < -1e-9) {
+                return null;
+            }
+        }
+
+        return $along;
+    }
+
+    /**
+     * @param  list<int>  $face
+     * @return array{float, float, float, float}
+     */
+    private function plane(array $face): array
+    {
+        [$a, $b, $c] = [$this->points[$face[0]], $this->points[$face[1]], $this->points[$face[2]]];
+        [$ux, $uy, $uz, $vx, $vy, $vz] = [$b[0] - $a[0], $b[1] - $a[1], $b[2] - $a[2], $c[0] - $b[0], $c[1] - $b[1], $c[2] - $b[2]];
+        [$nx, $ny, $nz] = [$uy * $vz - $uz * $vy, $uz * $vx - $ux * $vz, $ux * $vy - $uy * $vx];
+        $length = sqrt($nx * $nx + $ny * $ny + $nz * $nz) ?: 1.0;
+        [$nx, $ny, $nz] = [$nx / $length, $ny / $length, $nz / $length];
+
+        return [$nx, $ny, $nz, $nx * $a[0] + $ny * $a[1] + $nz * $a[2]];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scene;
+
+enum ThingKind: string
+{
+    case Room = 'room';
+    case Furniture = 'furniture';
+    case Subject = 'subject';
+    case Interviewer = 'interviewer';
+    case Camera = 'camera';
+    case Light = 'light';
+    case Boom = 'boom';
+
+    /** Things of the shoot that nobody wants to see. */
+    public function intrudes(): bool
+    {
+        return match ($this) {
+            self::Interviewer, self::Camera, self::Light, self::Boom => true,
+            self::Room, self::Furniture, self::Subject => false,
+        };
+    }
+}

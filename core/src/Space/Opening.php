@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Space;
+
+use FineFrame\Document\Node;
+
+/** A hole in a wall, measured from the corner at which the wall begins. */
+final readonly class Opening
+{
+    /** @param array<string, mixed> $extra */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public OpeningKind $kind,
+        public string $wall,
+        public float $offsetM,
+        public float $widthM,
+        public float $sillM,
+        public float $headM,
+        public bool $wayOut,
+        private array $extra,
+    ) {}
+
+    public static function read(Node $node): self
+    {
+        $kind = $node->choice('kind', OpeningKind::class);
+        $opening = new self(
+            $node->id(),
+            $node->text('name'),
+            $kind,
+            $node->id('wall'),
+            $node->metres('offset_m', 0, 100),
+            $node->metres('width_m', 0.1, 30),
+            $node->metres('sill_m', 0, 20, 0.0),
+            $node->metres('head_m', 0.1, 30),
+            $node->flag('way_out', $kind === OpeningKind::Door),
+            $node->rest(),
+        );
+        $opening->headM > $opening->sillM ?: $node->wrong('head_m', 'must be above the sill');
+
+        return $opening;
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        return [
+            'id' => $this->id, 'name' => $this->name, 'kind' => $this->kind->value, 'wall' => $this->wall,
+            'offset_m' => $this->offsetM, 'width_m' => $this->widthM, 'sill_m' => $this->sillM, 'head_m' => $this->headM,
+            'way_out' => $this->wayOut,
+        ] + $this->extra;
+    }
+}

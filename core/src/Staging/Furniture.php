@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Staging;
+
+use FineFrame\Document\Node;
+use FineFrame\Geometry\Polygon;
+use FineFrame\Geometry\Shape;
+use FineFrame\Geometry\Vec2;
+
+/** A thing of the room with a footprint and a height; for a round one, the width is its diameter. */
+final readonly class Furniture
+{
+    /** @param array<string, mixed> $extra */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public Shape $shape,
+        public float $widthM,
+        public float $depthM,
+        public float $heightM,
+        public float $baseM,
+        public Vec2 $place,
+        public float $turnRad,
+        private array $extra,
+    ) {}
+
+    public static function read(Node $node): self
+    {
+        $width = $node->metres('width_m', 0.02, 20);
+
+        return new self(
+            $node->id(),
+            $node->text('name'),
+            $node->choice('shape', Shape::class, Shape::Box),
+            $width,
+            $node->metres('depth_m', 0.02, 20, $width),
+            $node->metres('height_m', 0.01, 20),
+            $node->metres('base_m', 0, 20, 0),
+            new Vec2($node->metres('x_m', -200, 200), $node->metres('y_m', -200, 200)),
+            $node->angle('turn_deg', -360, 360, 0),
+            $node->rest(),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        return [
+            'id' => $this->id, 'name' => $this->name, 'shape' => $this->shape->value, 'width_m' => $this->widthM, 'depth_m' => $this->depthM,
+            'height_m' => $this->heightM, 'base_m' => $this->baseM, 'x_m' => $this->place->x, 'y_m' => $this->place->y,
+            'turn_deg' => round(rad2deg($this->turnRad), 9),
+        ] + $this->extra;
+    }
+
+    public function footprint(): Polygon
+    {
+        return $this->shape === Shape::Round
+            ? Polygon::circle($this->place, $this->widthM / 2, 20)
+            : Polygon::box($this->place, $this->widthM, $this->depthM, $this->turnRad);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Staging;
+
+use FineFrame\Document\Node;
+use FineFrame\Geometry\Vec2;
+
+/** Someone in the room, where their head is above the floor and which way their body faces. */
+final readonly class Person
+{
+    /** @param array<string, mixed> $extra */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public Role $role,
+        public Posture $posture,
+        public float $statureM,
+        public float $seatHeightM,
+        public Vec2 $place,
+        public float $facingRad,
+        public ?string $looksAt,
+        public float $swayM,
+        private array $extra,
+    ) {}
+
+    public static function read(Node $node): self
+    {
+        return new self(
+            $node->id(),
+            $node->text('name'),
+            $node->choice('role', Role::class, Role::Subject),
+            $node->choice('posture', Posture::class, Posture::Seated),
+            $node->metres('stature_m', 0.8, 2.4, 1.7),
+            $node->metres('seat_height_m', 0.2, 1.2, 0.46),
+            new Vec2($node->metres('x_m', -200, 200), $node->metres('y_m', -200, 200)),
+            $node->angle('facing_deg'),
+            $node->optionalId('looks_at'),
+            $node->metres('sway_m', 0, 1, 0.1),
+            $node->rest(),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        return [
+            'id' => $this->id, 'name' => $this->name, 'role' => $this->role->value, 'posture' => $this->posture->value,
+            'stature_m' => $this->statureM, 'seat_height_m' => $this->seatHeightM, 'x_m' => $this->place->x, 'y_m' => $this->place->y,
+            'facing_deg' => round(rad2deg($this->facingRad), 9), 'looks_at' => $this->looksAt, 'sway_m' => $this->swayM,
+        ] + $this->extra;
+    }
+}
