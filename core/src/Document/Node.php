@@ -24,6 +24,12 @@ final class Node
         return self::of($value, '', $problems);
     }
 
+    /** The same object, its problems reported at a pointer in a larger document. */
+    public function under(string $pointer): self
+    {
+        return new self($this->values, $pointer, $this->problems);
+    }
+
     public function has(string $key): bool
     {
         $this->known[$key] = true;

@@ -57,11 +57,12 @@ final readonly class Polygon
     public function contains(Vec2 $point): bool
     {
         $inside = false;
-        foreach ($this->edges() as $edge) {
-            if (($edge->from->y > $point->y) !== ($edge->to->y > $point->y)
-                && $point->x < $edge->from->x + ($point->y - $edge->from->y) / ($edge->to->y - $edge->from->y) * ($edge->to->x - $edge->from->x)) {
+        $from = $this->corners[count($this->corners) - 1];
+        foreach ($this->corners as $to) {
+            if (($from->y > $point->y) !== ($to->y > $point->y) && $point->x < $from->x + ($point->y - $from->y) / ($to->y - $from->y) * ($to->x - $from->x)) {
                 $inside = ! $inside;
             }
+            $from = $to;
         }
 
         return $inside;
@@ -76,6 +77,11 @@ final readonly class Polygon
     public function borderDistanceTo(Vec2 $point): float
     {
         return min(array_map(static fn (Segment $edge): float => $edge->distanceTo($point), $this->edges()));
+    }
+
+    public function meetsCircle(Vec2 $centre, float $radius): bool
+    {
+        return $this->distanceTo($centre) < $radius;
     }
 
     /** Zero when the two overlap or one holds the other. */

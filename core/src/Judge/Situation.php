@@ -8,6 +8,7 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\Limits;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Scene\BoomReach;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\Intrusion;
 use FineFrame\Scene\Intrusions;
@@ -26,6 +27,9 @@ final class Situation
 
     /** @var array<string, list<Intrusion>> */
     private array $intrusions = [];
+
+    /** @var array<string, BoomReach|null> */
+    private array $nearest = [];
 
     /** @var list<Footprint>|null */
     private ?array $footprints = null;
@@ -57,6 +61,16 @@ final class Situation
     public function survey(LensView $view): Intrusions
     {
         return $this->surveys[$view->camera->placement->id] ??= new Intrusions($this->scene, $view);
+    }
+
+    /** The nearest place for a boom's tip that is clear of every frame. */
+    public function nearestBoom(string $id): ?BoomReach
+    {
+        if (! array_key_exists($id, $this->nearest)) {
+            $this->nearest[$id] = BoomReach::nearest($this->scene, $this->scene->booms[$id], $this->limits->get('boom_margin_m'));
+        }
+
+        return $this->nearest[$id];
     }
 
     /** @return list<Footprint> */

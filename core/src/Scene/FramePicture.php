@@ -47,7 +47,7 @@ final readonly class FramePicture
         }
         $faces = [];
         foreach ($solid->faces as $i => $face) {
-            $plane = $solid->planes[$i];
+            $plane = $solid->planes()[$i];
             if ($plane[0] * $view->eye[0] + $plane[1] * $view->eye[1] + $plane[2] * $view->eye[2] <= $plane[3]) {
                 continue;
             }
@@ -70,7 +70,7 @@ final readonly class FramePicture
     private static function decal(Solid $solid, array $corners, Material $material, LensView $view, Shading $shading): array
     {
         $mark = new Solid($solid->owner, $solid->kind, $material, $corners, [array_keys($corners)]);
-        $plane = $mark->planes[0];
+        $plane = $mark->planes()[0];
         if ($plane[0] * $view->eye[0] + $plane[1] * $view->eye[1] + $plane[2] * $view->eye[2] <= $plane[3]) {
             return [];
         }

@@ -51,7 +51,7 @@ final readonly class SeenSolid
      */
     private static function parted(Solid $one, Solid $two, array $eye): int
     {
-        foreach ($one->planes as [$nx, $ny, $nz, $d]) {
+        foreach ($one->planes() as [$nx, $ny, $nz, $d]) {
             $least = $nx * $two->centre[0] + $ny * $two->centre[1] + $nz * $two->centre[2] - $d;
             $flat = $one->isFlat();
             if ($least < 0 && ! $flat) {

@@ -11,8 +11,8 @@ namespace FineFrame\Scene;
  */
 final class Solid
 {
-    /** @var list<array{float, float, float, float}> outward unit normal and offset of each face: n·p = d */
-    public readonly array $planes;
+    /** @var list<array{float, float, float, float}>|null */
+    private ?array $planes = null;
 
     /** @var P3 */
     public readonly array $centre;
@@ -34,7 +34,6 @@ final class Solid
         public readonly array $faceMaterials = [],
         public readonly array $decals = [],
     ) {
-        $this->planes = array_map($this->plane(...), $faces);
         $n = count($points);
         [$x, $y, $z] = [0.0, 0.0, 0.0];
         foreach ($points as [$px, $py, $pz]) {
@@ -48,6 +47,12 @@ final class Solid
             $square = max($square, ($px - $this->centre[0]) ** 2 + ($py - $this->centre[1]) ** 2 + ($pz - $this->centre[2]) ** 2);
         }
         $this->radius = sqrt($square);
+    }
+
+    /** @return list<array{float, float, float, float}> outward unit normal and offset of each face: n·p = d; made when first asked for */
+    public function planes(): array
+    {
+        return $this->planes ??= array_map($this->plane(...), $this->faces);
     }
 
     public function isFlat(): bool
@@ -73,7 +78,7 @@ final class Solid
     private function solidHit(array $from, array $towards): ?float
     {
         [$in, $out] = [0.0, INF];
-        foreach ($this->planes as [$nx, $ny, $nz, $d]) {
+        foreach ($this->planes() as [$nx, $ny, $nz, $d]) {
             $speed = $nx * $towards[0] + $ny * $towards[1] + $nz * $towards[2];
             $gap = $d - ($nx * $from[0] + $ny * $from[1] + $nz * $from[2]);
             if ($speed < -1e-12) {
@@ -97,7 +102,7 @@ final class Solid
      */
     private function flatHit(array $from, array $towards): ?float
     {
-        [$nx, $ny, $nz, $d] = $this->planes[0];
+        [$nx, $ny, $nz, $d] = $this->planes()[0];
         $speed = $nx * $towards[0] + $ny * $towards[1] + $nz * $towards[2];
         $along = abs($speed) < 1e-12 ? -1.0 : ($d - ($nx * $from[0] + $ny * $from[1] + $nz * $from[2])) / $speed;
         if ($along <= 0) {

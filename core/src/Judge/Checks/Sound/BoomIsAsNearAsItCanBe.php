@@ -12,7 +12,6 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
-use FineFrame\Scene\BoomReach;
 use FineFrame\Sound\Boom;
 
 /** A boom hangs as near the mouth as the widest frame lets it; every centimetre more lets the room in. */
@@ -31,7 +30,7 @@ final class BoomIsAsNearAsItCanBe extends Rule
     public function run(Situation $situation): iterable
     {
         foreach ($situation->scene->booms as $id => $boom) {
-            $nearest = BoomReach::nearest($situation->scene, $boom, $situation->limits->get('boom_margin_m'));
+            $nearest = $situation->nearestBoom($id);
             $distance = $boom->distanceM();
             if ($nearest === null) {
                 yield $this->finding(Severity::Watch, ['thing' => $situation->name($id), 'subject' => $situation->name($boom->placement->subject), 'distance' => Quantity::metres($distance)], [$id], new Working('search over directions in front of the mouth', []), case: 'nowhere');

@@ -11,7 +11,6 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
-use FineFrame\Scene\BoomReach;
 use FineFrame\Scene\Intrusion;
 
 /** Microphone, pole and stand stay out of every delivered frame. */
@@ -63,7 +62,7 @@ final class BoomStaysOutOfFrame extends Rule
                 $ideas[] = new Mend('raise', ['thing' => $name, 'distance' => Quantity::metres($up)], $situation->edit("microphones/$id", ['height_m' => $boom->placement->heightM + $up]));
             }
         }
-        $nearest = BoomReach::nearest($situation->scene, $boom, $situation->limits->get('boom_margin_m'));
+        $nearest = $situation->nearestBoom($id);
         if ($nearest !== null) {
             $ideas[] = new Mend('boom-nearest', ['thing' => $name, 'distance' => Quantity::metres($nearest->distanceM)], $situation->edit("microphones/$id", ['x_m' => $nearest->tip->x, 'y_m' => $nearest->tip->y, 'height_m' => $nearest->tip->z]));
         }

@@ -39,10 +39,7 @@ final class WayOutIsClear extends Rule
             $way = $situation->setup->room->clearWay($door, $depth);
             $working = new Working('free floor = the opening’s width × depth', ['width' => Quantity::metres($door->widthM), 'depth' => Quantity::metres($depth)], 'starting point of this tool; the venue’s fire plan and local code decide');
             $blocked = false;
-            foreach ($this->standing($situation) as [$id, $path, $outline]) {
-                if ($outline->gapTo($way) > 0) {
-                    continue;
-                }
+            foreach ($this->inTheWay($situation, $way) as [$id, $path, $outline]) {
                 $blocked = true;
                 yield $this->finding(Severity::Breaks, ['thing' => $situation->name($id), 'door' => $situation->name($door->id), 'depth' => Quantity::metres($depth)], [$id, $door->id], $working,
                     $this->ideas($situation, $door, $path, $situation->name($id), $outline, $way));
@@ -54,13 +51,16 @@ final class WayOutIsClear extends Rule
     }
 
     /** @return iterable<array{string, string, Polygon}> id, path to move it by, outline */
-    private function standing(Situation $situation): iterable
+    private function inTheWay(Situation $situation, Polygon $way): iterable
     {
         foreach ($situation->footprints() as $print) {
-            yield [$print->owner, $print->path, $print->outline()];
+            if ($way->meetsCircle($print->centre, $print->radiusM)) {
+                yield [$print->owner, $print->path, $print->outline()];
+            }
         }
         foreach ($situation->setup->setup->furniture as $thing) {
-            if ($thing->baseM < 2.0) {
+            $reach = hypot($thing->widthM, $thing->depthM) / 2;
+            if ($thing->baseM < 2.0 && $way->meetsCircle($thing->place, $reach) && $thing->footprint()->gapTo($way) <= 0) {
                 yield [$thing->id, "furniture/$thing->id", $thing->footprint()];
             }
         }

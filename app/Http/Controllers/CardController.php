@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\CardRequest;
+use App\Models\Shoot;
+use App\Plans\Cards\CardInput;
+use App\Plans\Cards\Cards;
+use App\Plans\EditWords;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+
+final readonly class CardController
+{
+    public function __construct(private Desk $desk) {}
+
+    public function __invoke(CardRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $setup = $this->desk->store->open($shoot)->setup();
+        $card = (new Cards($setup))->of($request->string('thing')->toString());
+        $edit = CardInput::edit($card, $request->typed(), $this->desk->reader);
+        if ($edit->values !== []) {
+            $shoot = $this->desk->store->commit($shoot, $request->version(), $edit, EditWords::of($setup, $edit));
+        }
+
+        return $this->desk->changed($request, $shoot);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Shoot;
+use App\Plans\PlanStore;
+use App\View\Reader;
+use App\View\Workspace;
+use FineFrame\Judge\Judge;
+use FineFrame\Judge\Stage;
+use FineFrame\Plan\ShootPlan;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Lays out a shoot for the reader: the whole page, the parts that changed, or a redirect where pages work without scripts. */
+final readonly class Desk
+{
+    public function __construct(public PlanStore $store, private Judge $judge, public Reader $reader) {}
+
+    public function workspace(Request $request, Shoot $shoot, ?ShootPlan $plan = null, bool $mends = true): Workspace
+    {
+        $plan ??= $this->store->open($shoot);
+        $stage = Stage::tryFrom($request->string('stage')->toString() ?: (string) $request->route('stage')) ?? Stage::Cameras;
+        $look = $request->string('look')->toString();
+        $selected = $request->string('select')->toString();
+
+        return new Workspace(
+            $shoot,
+            $plan->setup(),
+            $stage,
+            in_array($look, ['side', 'table'], true) ? $look : 'above',
+            $selected === '' ? match ($stage) {
+                Stage::Brief => 'brief',
+                Stage::Measure => 'room',
+                default => null,
+            } : ($selected === 'none' ? null : $selected),
+            $this->reader,
+            $this->judge,
+            $mends,
+        );
+    }
+
+    /** After a change: the parts of the page by htmx, or back to the page. */
+    public function changed(Request $request, Shoot $shoot, string $said = ''): Response|RedirectResponse
+    {
+        return $request->hasHeader('HX-Request')
+            ? $this->parts($this->workspace($request, $shoot), $said)
+            : redirect()->to($this->workspace($request, $shoot)->url())->with('said', $said);
+    }
+
+    public function parts(Workspace $workspace, string $said = '', int $status = 200): Response
+    {
+        return response()->view('plan.parts', ['work' => $workspace, 'said' => $said], $status);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ImportRequest;
+use App\Http\Requests\NewShootRequest;
+use App\Models\Shoot;
+use App\Plans\PlanStore;
+use FineFrame\Plan\PlanReader;
+use FineFrame\Plan\Starter;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+final readonly class ShootController
+{
+    public function __construct(private PlanStore $store) {}
+
+    public function index(): View
+    {
+        return view('home', ['shoots' => Shoot::query()->latest('updated_at')->get()]);
+    }
+
+    public function store(NewShootRequest $request): RedirectResponse
+    {
+        $shoot = $this->store->create(Starter::plan($request->string('title')->toString(), $request->string('place')->toString()), 'New plan');
+
+        return redirect()->route('stage', ['shoot' => $shoot->id, 'stage' => 'measure']);
+    }
+
+    public function import(ImportRequest $request): RedirectResponse
+    {
+        $shoot = $this->store->create(PlanReader::json($request->plan()), 'Imported from a file');
+
+        return redirect()->route('stage', ['shoot' => $shoot->id, 'stage' => 'cameras'])->with('said', 'The file is imported as a new plan.');
+    }
+
+    public function destroy(Shoot $shoot): RedirectResponse
+    {
+        $shoot->delete();
+
+        return redirect()->route('home')->with('removed', ['id' => $shoot->id, 'title' => $shoot->title]);
+    }
+
+    public function restore(Shoot $shoot): RedirectResponse
+    {
+        $shoot->restore();
+
+        return redirect()->route('home')->with('said', "“{$shoot->title}” is back.");
+    }
+}

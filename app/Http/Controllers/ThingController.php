@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ThingRequest;
+use App\Models\Shoot;
+use FineFrame\Judge\Situation;
+use FineFrame\Plan\Edit;
+use FineFrame\Plan\NewThing;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+
+final readonly class ThingController
+{
+    public function __construct(private Desk $desk) {}
+
+    public function store(ThingRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $new = NewThing::in($this->desk->store->open($shoot)->setup(), $request->kind());
+        $shoot = $this->desk->store->commit($shoot, $request->version(), $new->edit, "Add $new->name");
+        $request->merge(['select' => $new->id]);
+
+        return $this->desk->changed($request, $shoot);
+    }
+
+    /** Takes a thing out, and lets go of it wherever something points at it; undo brings it back. */
+    public function destroy(ThingRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $setup = $this->desk->store->open($shoot)->setup();
+        $id = $request->string('thing')->toString();
+        $name = (new Situation($setup))->name($id);
+        $edit = NewThing::without($setup, $id) ?? new Edit([]);
+        $request->merge(['select' => 'none']);
+
+        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $edit, "Remove $name"), "Removed $name. Undo brings it back.");
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Http\Controllers\Desk;
+use App\Models\Shoot;
+use App\Plans\Pointers;
+use App\Plans\StalePlan;
+use App\View\StaleView;
+use FineFrame\Document\InvalidDocument;
+use FineFrame\Plan\UnknownThing;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
+use Illuminate\Validation\ValidationException;
+
+/** What is said when something is wrong: where, what, and that nothing was changed. */
+final class Problems
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([InvalidDocument::class, UnknownThing::class, StalePlan::class]);
+        $exceptions->render(static fn (InvalidDocument $e, Request $request): Response => self::answer($request, self::sentences($e, $request)));
+        $exceptions->render(static fn (ValidationException $e, Request $request): Response => self::answer($request, $e->errors()));
+        $exceptions->render(static fn (UnknownThing $e): Response => response()->view('problem', ['title' => 'Not in this plan', 'lines' => [$e->getMessage()]], 404));
+        $exceptions->render(static fn (StalePlan $e, Request $request): Response => self::stale($e, $request));
+    }
+
+    /** @param array<string, list<string>> $errors by field or pointer */
+    private static function answer(Request $request, array $errors): Response
+    {
+        $shoot = $request->route('shoot');
+        view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($errors)));
+        $request->hasSession() ? $request->flash() : null;
+        app()->instance('typed', $request->input());
+        if ($shoot instanceof Shoot) {
+            $work = app(Desk::class)->workspace($request, $shoot->refresh());
+
+            return $request->hasHeader('HX-Request')
+                ? response()->view('plan.parts', ['work' => $work, 'said' => ''], 422)
+                : response()->view('plan.page', ['work' => $work], 422);
+        }
+
+        return response()->view('home', ['shoots' => Shoot::query()->latest('updated_at')->get()], 422);
+    }
+
+    /** @return array<string, list<string>> */
+    private static function sentences(InvalidDocument $e, Request $request): array
+    {
+        $shoot = $request->route('shoot');
+        $desk = app(Desk::class);
+        $plan = $shoot instanceof Shoot ? $desk->store->open($shoot) : null;
+        $errors = [];
+        foreach ($e->problems as $problem) {
+            $where = $plan === null ? $problem->pointer : Pointers::byId($plan, $problem->pointer);
+            $sentence = $problem->sentence($desk->reader->units);
+            $errors[$where === '' ? 'plan' : $where][] = $plan === null && $problem->pointer !== '' && ! str_ends_with($sentence, '.') ? "$problem->pointer $sentence." : ucfirst($sentence);
+        }
+
+        return $errors;
+    }
+
+    private static function stale(StalePlan $e, Request $request): Response
+    {
+        $stale = new StaleView($e, app(Desk::class)->reader);
+        if ($request->hasHeader('HX-Request')) {
+            return response()->view('plan.stale-part', ['stale' => $stale, 'work' => app(Desk::class)->workspace($request, $e->shoot)], 409);
+        }
+
+        return response()->view('stale', ['stale' => $stale, 'work' => app(Desk::class)->workspace($request, $e->shoot)], 409);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use FineFrame\Document\CanonicalJson;
+use FineFrame\Document\InvalidDocument;
+use FineFrame\Plan\Edit;
+
+/** An edit as JSON: plan fields by pointer. What the values may be, the plan's reader says. */
+final class EditRequest extends ChangeRequest
+{
+    private const MOST = 40;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return parent::rules() + ['edit' => ['required', 'string', 'max:200000']];
+    }
+
+    /** @throws InvalidDocument if the edit is not an object of pointers */
+    public function edit(): Edit
+    {
+        $values = CanonicalJson::read($this->string('edit')->toString());
+        if (! $values instanceof \stdClass) {
+            throw InvalidDocument::at('', 'An edit must be an object of plan fields by pointer.');
+        }
+        $values = array_map(static fn (mixed $v): mixed => $v instanceof \stdClass || is_array($v) ? json_decode((string) json_encode($v), true) : $v, (array) $values);
+        if (count($values) > self::MOST) {
+            throw InvalidDocument::at('', 'An edit sets at most '.self::MOST.' fields.');
+        }
+
+        return new Edit($values);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Models\Shoot;
+use FineFrame\Plan\Edit;
+
+/** Somebody changed the plan after this edit's page was made. Carries both, so that neither is lost. */
+final class StalePlan extends \RuntimeException
+{
+    private function __construct(public readonly Shoot $shoot, public readonly ?Edit $edit, public readonly string $words)
+    {
+        parent::__construct('The plan changed since this page was opened.');
+    }
+
+    public static function meanwhile(Shoot $shoot, ?Edit $edit, string $words): self
+    {
+        return new self($shoot, $edit, $words);
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use App\View\Reader;
+use FineFrame\Camera\ShotSize;
+use FineFrame\Geometry\Convex;
+use FineFrame\Judge\Situation;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+use FineFrame\Scene\FramePicture;
+use FineFrame\Scene\Intrusions;
+use FineFrame\Scene\LensView;
+
+/** What one lens sees, as paths for the view, with the frame lines and marks over it. */
+final readonly class FrameDrawing
+{
+    public const WIDTH = 480.0;
+
+    public string $id;
+
+    public string $label;
+
+    public float $height;
+
+    public function __construct(private Situation $situation, private LensView $view, private Reader $reader)
+    {
+        $this->id = $view->camera->placement->id;
+        $this->label = $view->camera->placement->label;
+        $this->height = round(self::WIDTH * $view->tanY / $view->tanX, 1);
+    }
+
+    /** @return list<self> */
+    public static function all(Situation $situation, Reader $reader): array
+    {
+        return array_values(array_map(static fn (LensView $v): self => new self($situation, $v, $reader), $situation->scene->views));
+    }
+
+    public function headline(): string
+    {
+        $body = $this->situation->setup->bodyFor($this->view->camera);
+        $c = $this->view->camera;
+        $size = $body === null ? '' : ' · '.ShotSize::of($c->delivered->heightAt($c->pupil()->distanceTo($body->eyes)), $body->person->statureM)->value;
+
+        return Quantity::of($c->placement->focalMm, Unit::Millimetre)->print($this->reader->units).$size;
+    }
+
+    public function stop(): string
+    {
+        return Quantity::of($this->view->camera->placement->tStop, Unit::TStop)->print($this->reader->units);
+    }
+
+    /** @return list<array{string, string}> fill and path, from back to front; neighbours of one colour share a path */
+    public function polygons(): array
+    {
+        $paths = [];
+        $last = null;
+        foreach (FramePicture::of($this->situation->scene, $this->view)->polygons as $polygon) {
+            $fill = Palette::fill($polygon->material, $polygon->stops);
+            if ($fill === $last) {
+                $paths[count($paths) - 1][1] .= $this->path($polygon->points);
+            } else {
+                $paths[] = [$fill, $this->path($polygon->points)];
+            }
+            $last = $fill;
+        }
+
+        return $paths;
+    }
+
+    /** @return list<array{words: string, path: string, x: float, y: float}> what intrudes, outlined and named */
+    public function intruders(): array
+    {
+        $all = [];
+        foreach ($this->situation->intrusions($this->view) as $intrusion) {
+            [$path, $x, $y] = ['', 0.0, self::WIDTH];
+            foreach ($this->situation->scene->solidsOf($intrusion->owner) as $solid) {
+                $outline = Convex::clip(Intrusions::outline($solid, $this->view), $this->view->cropX, $this->view->cropY);
+                if (count($outline) > 2) {
+                    $path .= $this->path($outline);
+                    [$x, $y] = [max($x, ...array_map(fn (array $p): float => $this->x($p[0]), $outline)), min($y, ...array_map(fn (array $p): float => $this->y($p[1]), $outline))];
+                }
+            }
+            $words = $this->situation->name($intrusion->owner).' '.Quantity::share($intrusion->share)->print($this->reader->units);
+            $all[] = ['words' => $words, 'path' => $path, 'x' => min($x + 6, self::WIDTH - 8 * mb_strlen($words)), 'y' => max(16, $y + 16)];
+        }
+
+        return $all;
+    }
+
+    /** @return array{float, float, float, float} the delivered frame: x, y, width, height */
+    public function delivered(): array
+    {
+        return [
+            round($this->x(-$this->view->cropX), 1), round($this->y($this->view->cropY), 1),
+            round(self::WIDTH * $this->view->cropX, 1), round($this->height * $this->view->cropY, 1),
+        ];
+    }
+
+    public function isCropped(): bool
+    {
+        return $this->view->cropX < 0.999 || $this->view->cropY < 0.999;
+    }
+
+    /** @return array{headroom: string, headWords: string, headAt: array{float, float}, looking: string, lookWords: string, lookAt: array{float, float}}|null */
+    public function marks(): ?array
+    {
+        $body = $this->situation->setup->bodyFor($this->view->camera);
+        $crown = $body === null ? null : $this->view->place($body->person->place->at($body->crownM));
+        $eyes = $body === null ? null : $this->view->place($body->eyes);
+        if ($body === null || $crown === null || $eyes === null || max(abs($eyes[0]), abs($eyes[1])) > 1) {
+            return null;
+        }
+        [$left, $top, $width, $height] = $this->delivered();
+        $right = LensView::gazeOff($this->view->camera, $body) > 0;
+        [$cx, $cy, $ex, $ey] = [round($this->x($crown[0]), 1), round($this->y($crown[1]), 1), round($this->x($eyes[0]), 1), round($this->y($eyes[1]), 1)];
+        $edge = $right ? $left + $width : $left;
+        $start = $ex + ($right ? 1 : -1) * 0.09 * $height;
+        $share = static fn (float $part, float $of): Quantity => Quantity::share(max(0.0, $part / $of));
+
+        return [
+            'headroom' => 'M'.$cx.' '.$top.'V'.max($top, $cy), 'headWords' => $share($cy - $top, $height)->print($this->reader->units), 'headAt' => [$cx + 5, round($top + max(14, ($cy - $top) / 2 + 5), 1)],
+            'looking' => 'M'.round($start, 1)." $ey"."H$edge", 'lookWords' => $share(abs($edge - $ex), $width)->print($this->reader->units), 'lookAt' => [round(($start + $edge) / 2 - 12, 1), $ey - 6],
+        ];
+    }
+
+    private function x(float $x): float
+    {
+        return ($x + 1) / 2 * self::WIDTH;
+    }
+
+    private function y(float $y): float
+    {
+        return (1 - $y) / 2 * $this->height;
+    }
+
+    /** @param list<array{float, float}> $points */
+    private function path(array $points): string
+    {
+        $path = '';
+        foreach ($points as [$x, $y]) {
+            $path .= ($path === '' ? 'M' : 'L').round(($x + 1) / 2 * self::WIDTH, 1).' '.round((1 - $y) / 2 * $this->height, 1);
+        }
+
+        return $path.'Z';
+    }
+}

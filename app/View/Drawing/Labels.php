@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+/** Puts each label beside its thing where it covers no other label and no thing. */
+final class Labels
+{
+    /** @var list<array{float, float, float, float}> taken boxes: left, top, right, bottom */
+    private array $taken = [];
+
+    public function __construct(private readonly float $text, private readonly Sheet $sheet) {}
+
+    /** About as wide as the words come out in the page's face. */
+    public static function width(string $words, float $text): float
+    {
+        return mb_strlen($words) * $text * 0.5;
+    }
+
+    public function keepClear(float $x, float $y, float $radius): void
+    {
+        $this->taken[] = [$x - $radius, $y - $radius, $x + $radius, $y + $radius];
+    }
+
+    /** @return array{float, float} the left end of the label's base line */
+    public function place(float $x, float $y, float $radius, string $words): array
+    {
+        [$w, $h] = [self::width($words, $this->text), $this->text];
+        $best = [INF, 0.0, 0.0];
+        foreach ([1.0, 1.35, 1.8] as $far) {
+            foreach ([[1, 0], [-1, 0], [0, 1], [0, -1], [0.8, 0.8], [-0.8, 0.8], [0.8, -0.8], [-0.8, -0.8]] as [$dx, $dy]) {
+                $left = $x + $dx * $far * ($radius + 4) + ($dx > 0 ? 0 : ($dx < 0 ? -$w : -$w / 2));
+                $top = $y + $dy * $far * ($radius + 3) + ($dy > 0 ? 0 : ($dy < 0 ? -$h : -$h / 2));
+                $cost = $this->cost($left, $top, $left + $w, $top + $h) + $far;
+                $best = $cost < $best[0] ? [$cost, $left, $top] : $best;
+            }
+        }
+        $this->taken[] = [$best[1], $best[2], $best[1] + $w, $best[2] + $h];
+
+        return [round($best[1], 1), round($best[2] + 0.8 * $h, 1)];
+    }
+
+    private function cost(float $left, float $top, float $right, float $bottom): float
+    {
+        $cost = 0.0;
+        foreach ($this->taken as [$l, $t, $r, $b]) {
+            $cost += max(0.0, min($right, $r) - max($left, $l)) * max(0.0, min($bottom, $b) - max($top, $t));
+        }
+        $outside = max(0.0, $this->sheet->left - $left) + max(0.0, $right - $this->sheet->left - $this->sheet->width);
+
+        return $cost + 1000 * $outside;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Figures;
+
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Working;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+
+final class RoomFigures
+{
+    /** @return list<Figure> */
+    public static function of(Situation $situation): array
+    {
+        $room = $situation->setup->room;
+        $id = $situation->setup->location->id;
+        $one = static fn (string $name, Quantity $value, string $formula): Figure => new Figure('room', $id, $name, $value, new Working($formula, ['height' => Quantity::metres($room->heightM)], 'solved from the tape'));
+
+        return [
+            $one('area', Quantity::of($room->floor->signedArea(), Unit::SquareMetre), 'area = ½·Σ (xᵢ·yᵢ₊₁ − xᵢ₊₁·yᵢ)'),
+            $one('perimeter', Quantity::metres($room->closure->perimeterM), 'sum of the taped walls'),
+            $one('misclosure', Quantity::metres($room->closure->misclosureM), 'gap of the chain, or the largest residual'),
+            $one('height', Quantity::metres($room->heightM), 'as taped'),
+        ];
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Geometry\Vec2;
+use FineFrame\Staging\Person;
+
+/** Adds a thing with sensible first values near the middle of the room, or takes one out with all that points at it. */
+final readonly class NewThing
+{
+    private function __construct(public string $id, public string $name, public Edit $edit) {}
+
+    public static function in(SetupPlan $setup, NewKind $kind): self
+    {
+        $id = self::free($setup, $kind->value);
+        $at = self::openFloor($setup);
+        $subject = $setup->subjects()[0]->id ?? $setup->setup->people[0]->id ?? '';
+        $label = chr(65 + count($setup->setup->cameras));
+        $name = $kind === NewKind::Camera ? "Camera $label" : ucfirst($kind->value);
+        $place = ['id' => $id, 'x_m' => round($at->x, 3), 'y_m' => round($at->y, 3)];
+        $kit = $setup->plan->kit;
+        $lens = array_values($kit->lenses)[0] ?? null;
+        $fields = match ($kind) {
+            NewKind::Subject, NewKind::Interviewer => ['name' => $name, 'role' => $kind->value, 'facing_deg' => 180],
+            NewKind::Furniture => ['name' => 'Table', 'width_m' => 1.0, 'depth_m' => 0.6, 'height_m' => 0.75],
+            NewKind::Camera => [
+                'label' => $label, 'body' => (string) array_key_first($kit->bodies), 'lens' => $lens->id ?? '', 'focal_mm' => $lens->shortestMm ?? 50, 't_stop' => max($lens->widestT ?? 2.8, $setup->setup->metering->tStop),
+                'support' => self::holding($kit, 1.2), 'height_m' => 1.2, 'aim' => $subject === '' ? ['mode' => 'free'] : ['mode' => 'eyes', 'subject' => $subject],
+            ],
+            NewKind::Light => ['name' => $setup->setup->lights === [] ? 'Key' : $name, 'fixture' => (string) array_key_first($kit->fixtures), 'stand' => self::holding($kit, 1.8), 'height_m' => 1.8, 'subject' => $subject, 'dimmer' => 0.5],
+            NewKind::Boom => [
+                'name' => $name, 'model' => (string) array_key_first($kit->microphones), 'pole' => (string) array_key_first($kit->poles), 'stand' => self::holding($kit, 2.0), 'subject' => $subject,
+                'height_m' => 1.7, 'stand_x_m' => $place['x_m'], 'stand_y_m' => $place['y_m'], 'stand_height_m' => 2.0,
+            ],
+        };
+
+        return new self($id, $name, new Edit(["/setups/{$setup->setup->id}/{$kind->list()}/-" => $place + $fields]));
+    }
+
+    /** @return Edit|null null if the setup has no such thing */
+    public static function without(SetupPlan $setup, string $id): ?Edit
+    {
+        $base = "/setups/{$setup->setup->id}";
+        $lists = ['subjects' => $setup->setup->people, 'furniture' => $setup->setup->furniture, 'cameras' => $setup->setup->cameras, 'lights' => $setup->setup->lights, 'microphones' => $setup->setup->booms];
+        foreach ($lists as $list => $things) {
+            if (in_array($id, array_column($things, 'id'), true)) {
+                return new Edit(self::letGo($setup, $id, $base) + ["$base/$list/$id" => null]);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> what pointed at a person now points at another, or away; lamps and booms for nobody go too */
+    private static function letGo(SetupPlan $setup, string $id, string $base): array
+    {
+        $other = array_values(array_filter($setup->subjects(), static fn (Person $p): bool => $p->id !== $id))[0] ?? null;
+        $values = [];
+        foreach ($setup->setup->people as $person) {
+            $person->looksAt === $id ? $values["$base/subjects/$person->id/looks_at"] = null : null;
+        }
+        foreach ($setup->setup->cameras as $camera) {
+            if ($camera->aim->subject === $id) {
+                $values["$base/cameras/$camera->id/aim/subject"] = $other?->id;
+                $other === null ? $values["$base/cameras/$camera->id/aim/mode"] = 'free' : null;
+            }
+        }
+        foreach (['lights' => $setup->setup->lights, 'microphones' => $setup->setup->booms] as $list => $things) {
+            foreach ($things as $thing) {
+                if ($thing->subject === $id) {
+                    $values["$base/$list/$thing->id".($other === null ? '' : '/subject')] = $other?->id;
+                }
+            }
+        }
+
+        return $values;
+    }
+
+    private static function free(SetupPlan $setup, string $stem): string
+    {
+        $s = $setup->setup;
+        $taken = array_column([...$s->people, ...$s->furniture, ...$s->cameras, ...$s->lights, ...$s->booms], 'id');
+        for ($n = 1; in_array("$stem-$n", $taken, true); $n++);
+
+        return "$stem-$n";
+    }
+
+    /** The spot, of a half-metre grid, that is farthest from everything. */
+    private static function openFloor(SetupPlan $setup): Vec2
+    {
+        $floor = $setup->room->floor;
+        $s = $setup->setup;
+        $things = [...$s->people, ...$s->furniture, ...$s->cameras, ...$s->lights];
+        $best = [-1.0, $floor->corners[0]];
+        [$xs, $ys] = [array_column($floor->corners, 'x'), array_column($floor->corners, 'y')];
+        for ($x = min($xs) + 0.5; $x < max($xs); $x += 0.5) {
+            for ($y = min($ys) + 0.5; $y < max($ys); $y += 0.5) {
+                $spot = new Vec2($x, $y);
+                $room = $floor->contains($spot) ? min([$floor->borderDistanceTo($spot), ...array_map(static fn ($t): float => $t->place->distanceTo($spot), $things)]) : -1.0;
+                $best = $room > $best[0] ? [$room, $spot] : $best;
+            }
+        }
+
+        return $best[1];
+    }
+
+    private static function holding(Kit $kit, float $heightM): string
+    {
+        foreach ($kit->supports as $support) {
+            if ($support->lowestM <= $heightM && $support->highestM >= $heightM) {
+                return $support->id;
+            }
+        }
+
+        return (string) array_key_first($kit->supports);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Document\InvalidDocument;
+use FineFrame\Document\Node;
+use FineFrame\Document\Problems;
+use FineFrame\Geometry\Vec2;
+use FineFrame\Space\Room;
+
+/** A room measured anew: what would then stand outside it comes inside, in the same edit. */
+final readonly class Refit
+{
+    private const OFF_WALL_M = 0.5;
+
+    private const UNDER_CEILING_M = 0.1;
+
+    private function __construct(public Edit $edit, public int $moved) {}
+
+    /**
+     * @param  array<string, mixed>  $space  the room as the plan file writes it
+     *
+     * @throws InvalidDocument if the room itself is not sound
+     */
+    public static function of(ShootPlan $plan, string $location, array $space): self
+    {
+        $problems = new Problems;
+        $room = Room::read(Node::root($space, $problems)->under("/locations/$location/space"));
+        $problems->raise();
+        $values = ["/locations/$location/space" => $space];
+        $moved = 0;
+        foreach ($plan->setups as $setup) {
+            if ($setup->location === $location) {
+                $fields = self::refitted($setup, $room);
+                $moved += count(array_filter(array_keys($fields), static fn (string $p): bool => str_ends_with($p, 'x_m')));
+                $values += $fields;
+            }
+        }
+
+        return new self(new Edit($values), $moved);
+    }
+
+    /** @return array<string, float> */
+    private static function refitted(Setup $setup, Room $room): array
+    {
+        $places = $heights = [];
+        foreach (['subjects' => $setup->people, 'furniture' => $setup->furniture, 'cameras' => $setup->cameras, 'lights' => $setup->lights, 'microphones' => $setup->booms] as $list => $things) {
+            foreach ($things as $thing) {
+                $places["/setups/$setup->id/$list/$thing->id/"] = $thing->place;
+            }
+        }
+        foreach (['cameras' => $setup->cameras, 'lights' => $setup->lights, 'microphones' => $setup->booms] as $list => $things) {
+            foreach ($things as $thing) {
+                $heights["/setups/$setup->id/$list/$thing->id/height_m"] = $thing->heightM;
+            }
+        }
+        foreach ($setup->booms as $boom) {
+            $places["/setups/$setup->id/microphones/$boom->id/stand_"] = $boom->standPlace;
+            $heights["/setups/$setup->id/microphones/$boom->id/stand_height_m"] = $boom->standHeightM;
+        }
+        $values = [];
+        foreach ($places as $at => $place) {
+            if (! $room->floor->contains($place)) {
+                $inside = self::inside($room, $place);
+                $values += ["{$at}x_m" => round($inside->x, 3), "{$at}y_m" => round($inside->y, 3)];
+            }
+        }
+        foreach ($heights as $at => $height) {
+            $height <= $room->heightM ?: $values[$at] = round($room->heightM - self::UNDER_CEILING_M, 3);
+        }
+
+        return $values;
+    }
+
+    private static function inside(Room $room, Vec2 $place): Vec2
+    {
+        $best = [INF, $room->floor->corners[0]];
+        foreach ($room->walls as $wall) {
+            foreach ([self::OFF_WALL_M, self::OFF_WALL_M / 4] as $off) {
+                foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $share) {
+                    $spot = ($share === 0.0 ? $wall->line->nearestTo($place) : $wall->line->at($share * 0.9))->plus($wall->inward()->times($off));
+                    $far = $spot->distanceTo($place);
+                    $best = $far < $best[0] && $room->floor->contains($spot) ? [$far, $spot] : $best;
+                }
+            }
+        }
+
+        return $best[1];
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'room' => ['area' => 'Floor area', 'perimeter' => 'Around the walls', 'misclosure' => 'Closes within', 'height' => 'Ceiling'],
+    'camera' => [
+        'shot_size' => 'Shot size', 'distance' => 'Lens to eyes', 'field_w' => 'Frame width at the eyes', 'field_h' => 'Frame height at the eyes', 'angle_h' => 'Angle of view, across', 'angle_v' => 'Angle of view, up',
+        'effective_focal' => 'Focal length, effective', 'equivalent_focal' => '36 mm equivalent', 'near' => 'Sharp from', 'far' => 'Sharp to', 'hyperfocal' => 'Hyperfocal', 'background_distance' => 'Depth behind', 'background_blur' => 'Background blur, of width',
+        'perspective' => 'Nose over ears', 'gaze_h' => 'Look off the lens', 'gaze_v' => 'Lens above the eyes', 'headroom' => 'Headroom', 'looking_room' => 'Looking room', 'bearing' => 'Bearing on the plan', 'tilt' => 'Tilt',
+    ],
+    'pair' => ['angle' => 'Between A and B', 'size_ratio' => 'Size, A to B'],
+    'face' => ['lux' => 'At the face', 't_stop' => 'Gives', 'stops_over' => 'Over the wanted stop', 'ratio' => 'Key + fill : fill'],
+    'light' => ['distance' => 'Lamp to eyes', 'lux' => 'This lamp at the face', 'angular_size' => 'Width seen from the face'],
+    'boom' => ['distance' => 'Tip to mouth', 'nearest' => 'Nearest clear place', 'cost' => 'Cost of the distance', 'pole_needed' => 'Pole needed', 'clearance' => 'Clear of :camera'],
+];

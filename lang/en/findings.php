@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * By check and case: the sentence, and why it matters. Numbers come in the reader's units.
+ */
+return [
+    'walls-close' => [
+        'holds' => ['The walls close within :gap.', 'A chain that closes can be measured from.'],
+        'unchecked' => ['The walls are fixed by as many readings as they need.', 'Nothing checks them: one more diagonal would.'],
+        'fails' => ['The walls miss closing by :gap; :limit is usual.', 'The gap is spread over the walls, so every distance may be off by a part of it. Tape the longest again.'],
+    ],
+    'subject-stands-off-the-background' => [
+        'holds' => [':subject has :distance of depth behind in :camera’s frame.', 'Distance gives softness and lets shadows fall out of frame.'],
+        'fails' => [':subject is :distance off the :behind in :camera’s frame; :limit gives depth.', 'Close to a wall the picture goes flat and the person’s shadow is in it.'],
+    ],
+    'window-is-not-behind-the-subject' => [
+        'holds' => ['The :window stays out of :camera’s frame.', 'Nothing bright pulls the eye or burns out.'],
+        'fails' => ['The :window fills :share of :camera’s frame.', 'A bright pane beside the face may burn out: meter it, or control it.'],
+        'behind' => ['The :window is behind :subject’s head in :camera’s frame.', 'Against a bright window a face goes dark, or the window burns out.'],
+    ],
+    'way-out-is-clear' => [
+        'holds' => ['The :door is clear for :depth.', 'People can leave. The venue’s fire plan and local code may ask for more.'],
+        'fails' => [':thing blocks the :door.', 'Keep :depth of floor inside a way out free; the venue’s fire plan and local code may ask for more.'],
+    ],
+    'frame-is-clear' => [
+        'holds' => [':camera’s frame is clear of gear and crew.', 'No stand, lamp, camera or person shows.'],
+        'fails' => [':thing is in :camera’s frame, :share of it.', 'It clears the :side side of the frame :distance further.'],
+        'raise' => [':thing is in :camera’s frame, :share of it.', 'It clears the top of the frame :distance higher.'],
+    ],
+    'frames-differ' => [
+        'holds' => [':a and :b cut together: ratio :ratio, :angle apart.', 'They differ in size by :ratioLimit or more, and by more than :angleLimit of angle.'],
+        'fails' => [':a and :b are alike: ratio :ratio, :angle apart.', 'A cut wants a ratio of :ratioLimit and :angleLimit between the lenses; with one of the two it may pass, with neither it jumps.'],
+        'holds-size' => [':a and :b cut together by size: ratio :ratio.', 'School: size alone, :ratioLimit or more.'],
+        'fails-size' => [':a and :b are too near in size: ratio :ratio.', 'School: size alone, :ratioLimit or more.'],
+        'holds-angle' => [':a and :b cut together by angle: :angle apart.', 'School: angle alone, :angleLimit or more.'],
+        'fails-angle' => [':a and :b are too near in angle: :angle apart.', 'School: angle alone, :angleLimit or more.'],
+    ],
+    'line-is-kept' => [
+        'holds' => [':a and :camera are on one side of the line :one – :other.', 'Looks keep their direction across the cut.'],
+        'fails' => [':camera is :distance across the line :one – :other.', 'Cut from :a, :one would seem to turn round and look the other way.'],
+    ],
+    'looking-room-is-ahead' => [
+        'holds' => [':subject has looking room in :camera’s frame: :ahead ahead.', 'The look has somewhere to go.'],
+        'fails' => [':subject’s looking room is on the wrong side in :camera’s frame: :ahead ahead.', 'The look goes to the :side of the frame, where there is less room than behind the head.'],
+    ],
+    'gaze-suits-the-lens' => [
+        'holds' => [':subject looks :angle past :camera’s lens.', 'The look is where the chosen school has it.'],
+        'too-near' => [':subject looks only :angle past :camera’s lens.', 'That reads as a missed look into the lens: seat the interviewer a little further off it.'],
+        'too-wide' => [':subject looks :angle past :camera’s lens; up to :limit reads as a talk.', 'Further round, the face turns away. Seat the interviewer closer to the lens.'],
+        'not-into-lens' => [':subject looks :angle past :camera’s lens.', 'The brief wants the look into the lens, within :limit: a prompter or a mirrored face in front of the lens helps.'],
+    ],
+    'face-keeps-its-shape' => [
+        'holds' => [':camera is :distance from :subject’s face.', 'The nose is drawn :stretch larger than the ears: no one sees that.'],
+        'fails' => [':camera is :distance from :subject’s face; :limit keeps its shape.', 'So close the nose is drawn :stretch larger than the ears, whatever the lens.'],
+    ],
+    'subject-stays-in-focus' => [
+        'holds' => [':subject stays sharp on :camera: :front before and :back behind the eyes.', 'That holds :sway of sway either way.'],
+        'fails' => [':subject sways out of focus on :camera: sharp :front before and :back behind the eyes.', 'A sway of :sway is expected. At :stop it wants a smaller stop, or a hand on the focus.'],
+    ],
+    'lens-focuses-this-near' => [
+        'holds' => [':camera’s lens focuses at :distance.', 'Its nearest is :limit.'],
+        'fails' => [':camera’s lens cannot focus at :distance; its nearest is :limit.', 'Move back, or fit a lens that comes nearer.'],
+    ],
+    'camera-is-set-to-the-stop' => [
+        'holds' => [':camera is set to :stop, as the light is.', 'The same light suits it.'],
+        'open' => [':camera is at :stop, :off more open than the light is set for.', 'The light is set for :wanted: this camera needs density, or less gain.'],
+        'closed' => [':camera is at :stop, :off less open than the light is set for.', 'The light is set for :wanted: this camera needs more gain, or more light.'],
+    ],
+    'key-gives-the-stop' => [
+        'holds' => [':thing gives :stop at :subject’s face.', ':lux at the face; :wanted is wanted.'],
+        'bright' => [':thing is :off too bright: :stop at :subject’s face, :wanted wanted.', ':lux at the face, with the light that is there.'],
+        'dim' => [':thing is :off too dim: :stop at :subject’s face, :wanted wanted.', ':lux at the face, with the light that is there.'],
+    ],
+    'soft-box-fits-the-room' => [
+        'holds' => [':thing fits the room.', 'The box is under the ceiling, within the walls and clear of furniture.'],
+        'ceiling' => [':thing is :distance into the ceiling.', 'Lower it, or take a smaller box.'],
+        'floor' => [':thing is :distance into the floor.', 'Raise it, or take a smaller box.'],
+        'wall' => [':thing is :distance into the :what.', 'Soft light is big: the box wants its room.'],
+        'furniture' => [':thing is :distance into the :what.', 'Move one of the two.'],
+    ],
+    'boom-stays-out-of-frame' => [
+        'holds' => [':thing is out of :camera’s frame.', 'Tip, pole and stand.'],
+        'tip' => [':thing’s tip is :distance inside :camera’s frame.', 'It covers :share of the frame; the widest frame sets how near a boom can come.'],
+        'pole' => [':thing’s pole or stand is in :camera’s frame, :share of it.', 'The tip is out, what carries it is not.'],
+    ],
+    'boom-is-as-near-as-it-can-be' => [
+        'holds' => [':thing is :distance from :subject’s mouth.', 'The nearest place clear of every frame is :nearest away.'],
+        'fails' => [':thing is :distance from :subject’s mouth and could be :nearest.', 'That costs :cost against the room. :camera’s frame sets the nearest place.'],
+        'nowhere' => ['No place for :thing is clear of every frame within its pole’s reach.', 'Move its stand, take a longer pole, or tighten the widest frame.'],
+    ],
+    'pole-reaches' => [
+        'holds' => [':thing’s pole reaches: :needed of :limit.', 'With a tail behind the stand to balance it.'],
+        'fails' => [':thing’s pole is :short too short.', 'It needs :needed and has :limit.'],
+    ],
+    'stand-fits-its-place' => [
+        'holds' => [':thing’s legs have their floor.', 'A circle of :radius is free of walls, furniture and people.'],
+        'fails' => [':thing’s legs are :distance into the :what.', 'They spread :radius around the column.'],
+        'wall' => [':thing’s legs are outside the room.', 'They spread :radius around the column.'],
+    ],
+    'support-reaches-its-height' => [
+        'holds' => [':thing’s support holds it at :height.', ':support: :lowest to :highest.'],
+        'fails' => [':thing is at :height; its support holds :lowest to :highest.', ':support. Take another, or change the height.'],
+    ],
+];

@@ -1,0 +1,4 @@
+import './htmx.js';
+import './floor.js';
+import './keys.js';
+import './page.js';

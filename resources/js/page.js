@@ -1,0 +1,37 @@
+// The parts of the page that are not the plan: tabs on a phone, the theme, the list of keys.
+export function showTab(name) {
+    document.body.dataset.tab = name;
+    document.querySelectorAll('[data-tab-to]').forEach((tab) => tab.toggleAttribute('aria-current', tab.dataset.tabTo === name));
+}
+
+document.addEventListener('click', (event) => {
+    const tab = event.target.closest('[data-tab-to]');
+    if (tab) showTab(tab.dataset.tabTo);
+    if (event.target.closest('[data-open-keys]')) document.getElementById('keys').showModal();
+    const theme = event.target.closest('[data-theme-switch]');
+    if (theme) {
+        event.preventDefault();
+        switchTheme(theme);
+    }
+});
+
+// The page changes at once and the choice is kept by the same form that works without scripts.
+async function switchTheme(button) {
+    const form = new FormData(button.form);
+    form.set('theme', button.value);
+    document.documentElement.dataset.theme = button.value;
+    const other = button.value === 'day' ? 'blackout' : 'day';
+    button.textContent = other === 'day' ? 'Daylight' : 'Blackout';
+    button.value = other;
+    await fetch(button.form.action, { method: 'POST', body: form, redirect: 'manual' });
+}
+
+// On a phone a chosen thing's card is on the verdicts tab.
+document.addEventListener('htmx:afterSettle', () => {
+    const chosen = document.getElementById('state')?.dataset.select;
+    if (chosen !== document.body.dataset.chosen) {
+        if (document.body.dataset.chosen !== undefined && chosen !== 'none') showTab('verdicts');
+        document.body.dataset.chosen = chosen;
+    }
+});
+document.addEventListener('DOMContentLoaded', () => { document.body.dataset.chosen = document.getElementById('state')?.dataset.select ?? 'none'; });

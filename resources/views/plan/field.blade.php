@@ -1,0 +1,16 @@
+@php($name = 'fields['.$field->pointer.']')
+@php($id = 'field-'.str_replace('/', '-', trim($field->pointer, '/')))
+<div @class(['field', 'field-wrong' => $error])>
+    <label for="{{ $id }}">{{ $field->label }}</label>
+    @switch($field->kind)
+        @case(\App\Plans\Cards\FieldKind::Choice)
+            <select id="{{ $id }}" name="{{ $name }}" @if ($error) aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>
+                @foreach ($field->options as $value => $label)<option value="{{ $value }}" @selected((string) $value === $text)>{{ $label }}</option>@endforeach
+            </select>
+            @break
+        @default
+            <input id="{{ $id }}" name="{{ $name }}" value="{{ $text }}" autocomplete="off" @if ($error) aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>
+    @endswitch
+    @if ($field->unit !== '')<span class="unit">{{ $field->unit }}</span>@endif
+    @if ($error)<p class="error" id="{{ $id }}-error">{{ $error }}</p>@endif
+</div>

@@ -1,0 +1,16 @@
+@php($mend = $finding->severity === \FineFrame\Judge\Severity::Holds ? null : $work->mend($finding))
+<li class="finding {{ $finding->severity->value }}" id="f-{{ str_replace([':', '+', '.'], '_', $finding->key()) }}" data-about="{{ $finding->about[0] ?? '' }}" @if ($finding->severity !== \FineFrame\Judge\Severity::Holds) tabindex="-1" @endif>
+    <x-mark :state="$finding->severity->value" /><span class="sr">{{ $finding->severity->value }}:</span>
+    <div>
+        <p class="sentence">{{ $work->phrase->finding($finding) }}</p>
+        <p class="why">{{ $work->phrase->why($finding) }}</p>
+        <div class="acts">
+            @if ($mend)
+                <x-act :work="$work" :to="route('mend', $work->shoot->id)" :with="['finding' => $finding->key()]" class="inline"><button class="mend" data-mend>Mend: {{ $work->phrase->mend($mend) }}</button></x-act>
+            @elseif ($finding->ideas !== [] && ! $work->isStill())
+                <span class="why">…</span>
+            @endif
+            <details class="working" @unless ($work->isStill()) data-keep @endunless><summary>Working</summary>@if ($work->isStill())@include('plan.working', ['working' => $finding->working])@endif</details>
+        </div>
+    </div>
+</li>

@@ -1,0 +1,44 @@
+@php([$scale, $size] = [$floor->scale(), $floor->sheet->text()])
+<svg xmlns="http://www.w3.org/2000/svg" id="plan" class="plan" viewBox="{{ $floor->sheet->viewBox() }}" font-size="{{ $size }}" role="group" aria-label="Floor plan, true to scale" @isset($outer) {!! $outer !!} @endisset>
+    @if ($ink instanceof \App\View\Drawing\ScreenInk)
+        <defs>
+            @foreach ($floor->wedges() as $wedge)
+                <pattern id="hatch-{{ $wedge['id'] }}" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate({{ $wedge['lean'] + 35 }})"><path class="hatch" d="M0 0V6"/></pattern>
+            @endforeach
+        </defs>
+    @endif
+    <path {!! $ink->of('wall') !!} d="{{ $floor->room() }}" stroke-linejoin="miter"/>
+    @foreach ($floor->openings() as $opening)
+        <path {!! $ink->of('gap') !!} d="{{ $opening['line'] }}"/>
+        @if ($opening['kind'] === 'window')<path {!! $ink->of('pane') !!} d="{{ $opening['line'] }}"/>@endif
+    @endforeach
+    <path {!! $ink->of('ground') !!} d="{{ $floor->room() }}"/>
+    @foreach (in_array('light', $overlays, true) ? $floor->pools() : [] as $pool)
+        <path {!! $ink->of("pool".($ink instanceof \App\View\Drawing\ScreenInk ? " pool-{$pool['level']}" : '')) !!} d="{{ $pool['path'] }}"/>
+    @endforeach
+    @foreach (in_array('lenses', $overlays, true) ? $floor->wedges() : [] as $wedge)
+        <path {!! $ink->of('wedge') !!} @if ($ink instanceof \App\View\Drawing\ScreenInk) fill="url(#hatch-{{ $wedge['id'] }})" @endif d="{{ $wedge['path'] }}"/>
+    @endforeach
+    @foreach ($floor->openings() as $opening)
+        @if ($opening['swing'] !== '')<path {!! $ink->of('leaf') !!} d="{{ $opening['swing'] }}"/>@endif
+        @if ($opening['kind'] === 'window')<path {!! $ink->of('pane') !!} d="{{ $opening['line'] }}"/>@endif
+    @endforeach
+    @foreach ([...$floor->furniture(), ...$floor->things()] as $thing)
+        @include('plan.thing')
+    @endforeach
+    @foreach ($selected === null ? [] : $floor->distances($selected) as $line)
+        <path {!! $ink->of('distance') !!} d="{{ $line['path'] }}" stroke-dasharray="3 3"/>
+        <text {!! $ink->of('label distance-words') !!} x="{{ $line['at'][0] }}" y="{{ $line['at'][1] }}">{{ $line['words'] }}</text>
+    @endforeach
+    @foreach (in_array('light', $overlays, true) ? $floor->pools() : [] as $pool)
+        <text {!! $ink->of('label pool-words') !!} x="{{ $pool['at'][0] }}" y="{{ $pool['at'][1] }}" font-size="{{ $size * 0.85 }}">{{ $pool['stops'] }}</text>
+    @endforeach
+    @foreach (in_array('tape', $overlays, true) ? $floor->dimensions() : [] as $mark)
+        <text {!! $ink->of('label '.$mark['class']) !!} x="{{ $mark['at'][0] }}" y="{{ $mark['at'][1] }}" text-anchor="middle">{{ $mark['words'] }}</text>
+    @endforeach
+    <path {!! $ink->of('scale') !!} d="{{ $scale['path'] }}"/>
+    <text {!! $ink->of('label') !!} x="{{ $scale['x'] }}" y="{{ $scale['y'] - 6 }}">{{ $scale['words'] }}</text>
+    <g transform="translate({{ $scale['x'] - 25 }} {{ $scale['y'] - 8 }}) rotate({{ $scale['north'] }})">
+        <path {!! $ink->of('scale') !!} d="M0 12V-12M-5 -5L0 -12L5 -5"/>
+    </g>
+</svg>

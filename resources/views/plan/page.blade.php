@@ -1,0 +1,18 @@
+<x-page :title="$work->setup->plan->shoot->title.' · Fine Frame'" class="desk" data-tab="floor">
+    <a class="skip" href="#verdicts">Skip to the verdicts</a>
+    @include('plan.state')
+    @include('plan.headline')
+    @include('plan.rail')
+    <main class="board">
+        @include('plan.looks')
+        @include('plan.frames')
+    </main>
+    @include('plan.side')
+    @include('plan.said', ['said' => session('said', '')])
+    @include('plan.keys')
+    <nav class="tabs" aria-label="Parts of the page">
+        @foreach (['floor' => 'Floor', 'frames' => 'Frames', 'verdicts' => 'Verdicts', 'stages' => 'Stages'] as $tab => $name)
+            <button type="button" data-tab-to="{{ $tab }}" @if ($tab === 'floor') aria-current="true" @endif>{{ $name }}</button>
+        @endforeach
+    </nav>
+</x-page>

@@ -1,0 +1,18 @@
+<nav id="stages" class="rail" aria-label="Stages" @isset($oob) hx-swap-oob="morph" @endisset>
+    <ol>
+        @foreach ($work->rail() as $stop)
+            <li>
+                @if ($stop['open'])
+                    <a href="{{ $work->url(['stage' => $stop['stage']->value, 'select' => null]) }}" @if ($stop['stage'] === $work->stage) aria-current="page" @endif><x-mark :state="$stop['state']" />{{ ucfirst($stop['stage']->value) }}<span class="sr">: {{ $stop['state'] === 'none' ? 'not begun' : $stop['state'] }}</span></a>
+                @else
+                    <span class="later" title="Not begun"><x-mark state="none" />{{ ucfirst($stop['stage']->value) }}<span class="sr">: not begun</span></span>
+                @endif
+            </li>
+        @endforeach
+    </ol>
+    <div class="take-away">
+        <a href="{{ route('export.sheet', ['shoot' => $work->shoot->id, 'paper' => $reader->units->value === 'metric' ? 'a4' : 'letter']) }}">Sheet (PDF)</a>
+        <a href="{{ route('export.plan', $work->shoot->id) }}" download>Plan file</a>
+        <a href="{{ route('export.floor', $work->shoot->id) }}" download>Floor (SVG)</a>
+    </div>
+</nav>

@@ -1,0 +1,2 @@
+@include('plan.parts', ['work' => $work, 'said' => '', 'quiet' => true])
+<div id="said" class="said stale" role="alertdialog" aria-label="The plan changed meanwhile" hx-swap-oob="morph">@include('plan.stale-body')</div>

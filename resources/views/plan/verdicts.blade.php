@@ -1,0 +1,17 @@
+@php($holding = $work->verdicts->of(\FineFrame\Judge\Severity::Holds))
+@include('plan.errors')
+<h2>Verdicts <small>{{ count($holding) }} hold</small></h2>
+<ol class="findings">
+    @foreach ($work->verdicts->findings as $finding)
+        @continue($finding->severity === \FineFrame\Judge\Severity::Holds)
+        @include('plan.finding')
+    @endforeach
+</ol>
+<details class="holding" @unless ($work->isStill()) data-keep @endunless @if (count($holding) === count($work->verdicts->findings)) open @endif>
+    <summary><x-mark state="holds" /> {{ count($holding) }} hold</summary>
+    <ol class="findings">
+        @foreach ($work->isStill() ? $holding : [] as $finding)
+            @include('plan.finding')
+        @endforeach
+    </ol>
+</details>

@@ -1,0 +1,1 @@
+<x-page :title="$title.' · Fine Frame'" class="home"><main><h1>{{ $title }}</h1>@foreach ($lines as $line)<p>{{ $line }}</p>@endforeach<p><a href="{{ route('home') }}">All plans</a></p></main></x-page>

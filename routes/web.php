@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\EditController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\MendController;
+use App\Http\Controllers\RoomController;
+use App\Http\Controllers\SettingsController;
+use App\Http\Controllers\ShootController;
+use App\Http\Controllers\StageController;
+use App\Http\Controllers\ThingController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/', [ShootController::class, 'index'])->name('home');
+Route::post('/shoots', [ShootController::class, 'store'])->name('shoots.store');
+Route::post('/shoots/import', [ShootController::class, 'import'])->name('shoots.import');
+Route::delete('/shoots/{shoot}', [ShootController::class, 'destroy'])->name('shoots.destroy');
+Route::post('/shoots/{shoot}/restore', [ShootController::class, 'restore'])->name('shoots.restore')->withTrashed();
+Route::post('/settings', SettingsController::class)->name('settings');
+
+Route::prefix('/shoots/{shoot}')->group(function (): void {
+    Route::get('/plan.fineframe.json', [ExportController::class, 'plan'])->name('export.plan');
+    Route::get('/floor.svg', [ExportController::class, 'floor'])->name('export.floor');
+    Route::get('/frames/{camera}.svg', [ExportController::class, 'frame'])->name('export.frame');
+    Route::get('/sheet.pdf', [ExportController::class, 'sheet'])->name('export.sheet');
+    Route::post('/edit', [EditController::class, 'store'])->name('edit');
+    Route::post('/preview', [EditController::class, 'preview'])->name('preview');
+    Route::post('/card', CardController::class)->name('card');
+    Route::post('/room', RoomController::class)->name('room');
+    Route::post('/things', [ThingController::class, 'store'])->name('things.store');
+    Route::post('/things/remove', [ThingController::class, 'destroy'])->name('things.destroy');
+    Route::post('/mend', MendController::class)->name('mend');
+    Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');
+    Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
+    Route::get('/{stage?}', StageController::class)->name('stage');
+});
