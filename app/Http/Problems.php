@@ -30,7 +30,7 @@ final class Problems
         $exceptions->render(static fn (StalePlan $e, Request $request): Response => self::stale($e, $request));
     }
 
-    /** @param array<string, list<string>> $errors by field or pointer */
+    /** @param  array<string, list<string>>  $errors by field or pointer */
     private static function answer(Request $request, array $errors): Response
     {
         $shoot = $request->route('shoot');

@@ -18,7 +18,9 @@ use Illuminate\Support\Facades\DB;
 /** Keeps plans: one change is one transaction and one revision; undo and redo walk the revisions. */
 final readonly class PlanStore
 {
-    public function __construct(private Judge $judge) {}
+    public function __construct(private Judge $judge)
+    {
+    }
 
     public function create(ShootPlan $plan, string $words): Shoot
     {
@@ -71,7 +73,7 @@ final readonly class PlanStore
         return $shoot->revisions()->where('parent_id', $shoot->head_id)->latest('id')->first();
     }
 
-    /** @param \Closure(Shoot): ?Revision $to */
+    /** @param  \Closure(Shoot): ?Revision  $to */
     private function walk(Shoot $shoot, int $version, \Closure $to, string $words): Shoot
     {
         return DB::transaction(function () use ($shoot, $version, $to, $words): Shoot {

@@ -12,7 +12,9 @@ use FineFrame\Measure\Quantity;
 /** Makes the sentences: findings, mends and figures are data until here. */
 final readonly class Phrase
 {
-    public function __construct(private Reader $reader) {}
+    public function __construct(private Reader $reader)
+    {
+    }
 
     public function finding(Finding $finding): string
     {
@@ -34,7 +36,7 @@ final readonly class Phrase
         return $this->line("figures.$figure->kind.".explode('.', $figure->name)[0], ['camera' => $camera]);
     }
 
-    /** @param array<string, Quantity|string> $arguments */
+    /** @param  array<string, Quantity|string>  $arguments */
     private function line(string $key, array $arguments): string
     {
         $line = __($key);

@@ -11,7 +11,9 @@ use FineFrame\Measure\UnitSystem;
 /** Who reads: in which units, in which theme. */
 final readonly class Reader
 {
-    public function __construct(public UnitSystem $units = UnitSystem::Metric, public string $theme = 'day') {}
+    public function __construct(public UnitSystem $units = UnitSystem::Metric, public string $theme = 'day')
+    {
+    }
 
     public function print(Quantity|string|int|float|null $value): string
     {

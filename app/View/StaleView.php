@@ -14,7 +14,9 @@ final readonly class StaleView
 {
     private const NEWEST = 5;
 
-    public function __construct(public StalePlan $stale, private Reader $reader) {}
+    public function __construct(public StalePlan $stale, private Reader $reader)
+    {
+    }
 
     public function edit(): string
     {
@@ -56,7 +58,7 @@ final readonly class StaleView
         };
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     private static function at(array $document, string $pointer): mixed
     {
         $at = $document;

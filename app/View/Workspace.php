@@ -150,6 +150,31 @@ final class Workspace
         return $rows;
     }
 
+    /** @return list<array{name: string, words: string}> each thing's place from two walls, with its height, as read out to someone with a tape */
+    public function positions(): array
+    {
+        $s = $this->setup->setup;
+        $rows = [];
+        foreach ($s->people as $p) {
+            $rows[] = [$p->name, $p->place, 'eyes '.$this->reader->metres($this->setup->bodies[$p->id]->eyes->z)];
+        }
+        foreach ($s->cameras as $c) {
+            $rows[] = [$c->label, $c->place, 'lens '.$this->reader->metres($c->heightM)];
+        }
+        foreach ($s->lights as $l) {
+            $rows[] = [$l->name, $l->place, 'middle of the face '.$this->reader->metres($l->heightM).', dimmer '.round(100 * $l->dimmer).' %'];
+        }
+        foreach ($s->booms as $b) {
+            $rows[] = [$b->name, $b->place, 'tip '.$this->reader->metres($b->heightM)];
+            $rows[] = [$b->name.' stand', $b->standPlace, 'top '.$this->reader->metres($b->standHeightM)];
+        }
+        foreach ($s->furniture as $f) {
+            $rows[] = [$f->name, $f->place, 'its middle'];
+        }
+
+        return array_map(fn (array $r): array => ['name' => $r[0], 'words' => $this->fromWalls($r[1]).', '.$r[2]], $rows);
+    }
+
     public function fromWalls(Vec2 $place): string
     {
         return implode(', ', array_map(fn (Wall $w): string => $this->reader->metres($w->line->distanceTo($place)).' from the '.$w->name, $this->setup->room->tapeWalls($place)));
@@ -177,7 +202,7 @@ final class Workspace
         return PlanStore::next($this->shoot) !== null;
     }
 
-    /** @param array<string, string|null> $with */
+    /** @param  array<string, string|null>  $with */
     public function url(array $with = []): string
     {
         $query = array_filter($with + ['look' => $this->look === 'above' ? null : $this->look, 'select' => $this->selected], static fn (?string $v): bool => $v !== null);

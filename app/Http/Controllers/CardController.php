@@ -14,7 +14,9 @@ use Illuminate\Http\Response;
 
 final readonly class CardController
 {
-    public function __construct(private Desk $desk) {}
+    public function __construct(private Desk $desk)
+    {
+    }
 
     public function __invoke(CardRequest $request, Shoot $shoot): Response|RedirectResponse
     {

@@ -18,7 +18,9 @@ use Illuminate\Http\Response;
 /** Lays out a shoot for the reader: the whole page, the parts that changed, or a redirect where pages work without scripts. */
 final readonly class Desk
 {
-    public function __construct(public PlanStore $store, private Judge $judge, public Reader $reader) {}
+    public function __construct(public PlanStore $store, private Judge $judge, public Reader $reader)
+    {
+    }
 
     public function workspace(Request $request, Shoot $shoot, ?ShootPlan $plan = null, bool $mends = true): Workspace
     {

@@ -13,7 +13,9 @@ use Illuminate\Http\Response;
 /** Drags, nudges and turns: kept when let go, judged while they move. */
 final readonly class EditController
 {
-    public function __construct(private Desk $desk) {}
+    public function __construct(private Desk $desk)
+    {
+    }
 
     public function store(EditRequest $request, Shoot $shoot): Response|RedirectResponse
     {

@@ -12,7 +12,9 @@ use Illuminate\Http\Response;
 
 final readonly class HistoryController
 {
-    public function __construct(private Desk $desk) {}
+    public function __construct(private Desk $desk)
+    {
+    }
 
     public function undo(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
     {

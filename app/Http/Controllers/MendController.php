@@ -13,7 +13,9 @@ use Illuminate\Http\Response;
 
 final readonly class MendController
 {
-    public function __construct(private Desk $desk, private Judge $judge) {}
+    public function __construct(private Desk $desk, private Judge $judge)
+    {
+    }
 
     /** The mend is found and tried again here, on the plan as it is now. */
     public function __invoke(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse

@@ -13,7 +13,9 @@ use Illuminate\Http\Response;
 
 final readonly class RoomController
 {
-    public function __construct(private Desk $desk) {}
+    public function __construct(private Desk $desk)
+    {
+    }
 
     public function __invoke(RoomRequest $request, Shoot $shoot): Response|RedirectResponse
     {

@@ -15,7 +15,9 @@ use Illuminate\Http\RedirectResponse;
 
 final readonly class ShootController
 {
-    public function __construct(private PlanStore $store) {}
+    public function __construct(private PlanStore $store)
+    {
+    }
 
     public function index(): View
     {

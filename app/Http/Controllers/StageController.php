@@ -10,7 +10,9 @@ use Illuminate\Http\Response;
 
 final readonly class StageController
 {
-    public function __construct(private Desk $desk) {}
+    public function __construct(private Desk $desk)
+    {
+    }
 
     public function __invoke(Request $request, Shoot $shoot): Response
     {

@@ -14,7 +14,9 @@ use Illuminate\Http\Response;
 
 final readonly class ThingController
 {
-    public function __construct(private Desk $desk) {}
+    public function __construct(private Desk $desk)
+    {
+    }
 
     public function store(ThingRequest $request, Shoot $shoot): Response|RedirectResponse
     {

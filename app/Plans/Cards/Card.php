@@ -11,7 +11,9 @@ final readonly class Card
      * @param  array<string, list<Field>>  $groups  by heading
      * @param  string|null  $pointer  of the thing, when it can be taken out of the plan
      */
-    public function __construct(public string $id, public string $title, public string $figureKind, public array $groups, public ?string $pointer = null, public string $note = '') {}
+    public function __construct(public string $id, public string $title, public string $figureKind, public array $groups, public ?string $pointer = null, public string $note = '')
+    {
+    }
 
     /** @return list<Field> */
     public function fields(): array

@@ -24,7 +24,9 @@ use FineFrame\Staging\Role;
 /** The cards of a setup's things. */
 final readonly class Cards
 {
-    public function __construct(private SetupPlan $setup) {}
+    public function __construct(private SetupPlan $setup)
+    {
+    }
 
     /** @throws UnknownThing if the setup has no such thing */
     public function of(string $id): Card
@@ -61,17 +63,17 @@ final readonly class Cards
 
         return new Card($p->id, $p->name, 'face', [
             'Who' => [
-                $at('name', 'Name', Kind::Text, $p->name),
-                $at('role', 'Is', Kind::Choice, $p->role->value, ['subject' => 'the subject', 'interviewer' => 'the interviewer']),
-                $at('posture', 'Posture', Kind::Choice, $p->posture->value, self::names(Posture::class)),
-                $at('stature_m', 'Stature', Kind::Length, $p->statureM),
-                $at('seat_height_m', 'Seat height', Kind::Length, $p->seatHeightM),
-                $at('sway_m', 'Sways by', Kind::Length, $p->swayM),
+                $at->text('name', 'Name', $p->name),
+                $at->choice('role', 'Is', $p->role->value, ['subject' => 'the subject', 'interviewer' => 'the interviewer']),
+                $at->choice('posture', 'Posture', $p->posture->value, self::names(Posture::class)),
+                $at->length('stature_m', 'Stature', $p->statureM),
+                $at->length('seat_height_m', 'Seat height', $p->seatHeightM),
+                $at->length('sway_m', 'Sways by', $p->swayM),
             ],
             'Place' => [
                 ...$this->place($at, $p->place->x, $p->place->y),
-                $at('facing_deg', 'Body faces', Kind::Number, round(rad2deg($p->facingRad), 3), unit: '°'),
-                $at('looks_at', 'Looks at', Kind::Choice, $p->looksAt, $gazes),
+                $at->number('facing_deg', 'Body faces', round(rad2deg($p->facingRad), 3), '°'),
+                $at->choice('looks_at', 'Looks at', $p->looksAt, $gazes),
             ],
         ], "/setups/{$this->setup->setup->id}/subjects/$p->id");
     }
@@ -82,14 +84,14 @@ final readonly class Cards
 
         return new Card($f->id, $f->name, 'furniture', [
             'What' => [
-                $at('name', 'Name', Kind::Text, $f->name),
-                $at('shape', 'Footprint', Kind::Choice, $f->shape->value, self::names(Shape::class)),
-                $at('width_m', 'Width', Kind::Length, $f->widthM),
-                $at('depth_m', 'Depth', Kind::Length, $f->depthM),
-                $at('height_m', 'Height', Kind::Length, $f->heightM),
-                $at('base_m', 'Off the floor', Kind::Length, $f->baseM),
+                $at->text('name', 'Name', $f->name),
+                $at->choice('shape', 'Footprint', $f->shape->value, self::names(Shape::class)),
+                $at->length('width_m', 'Width', $f->widthM),
+                $at->length('depth_m', 'Depth', $f->depthM),
+                $at->length('height_m', 'Height', $f->heightM),
+                $at->length('base_m', 'Off the floor', $f->baseM),
             ],
-            'Place' => [...$this->place($at, $f->place->x, $f->place->y), $at('turn_deg', 'Turned', Kind::Number, round(rad2deg($f->turnRad), 3), unit: '°')],
+            'Place' => [...$this->place($at, $f->place->x, $f->place->y), $at->number('turn_deg', 'Turned', round(rad2deg($f->turnRad), 3), '°')],
         ], "/setups/{$this->setup->setup->id}/furniture/$f->id");
     }
 
@@ -101,27 +103,27 @@ final readonly class Cards
 
         return new Card($c->id, "Camera $c->label", 'camera', [
             'Camera' => [
-                $at('label', 'Letter', Kind::Text, $c->label),
-                $at('body', 'Body', Kind::Choice, $c->body, self::models($kit->bodies)),
-                $at('lens', 'Lens', Kind::Choice, $c->lens, self::models($kit->lenses)),
-                $at('reducer', 'Reducer', Kind::Choice, $c->reducer, ['' => 'none'] + self::models($kit->reducers)),
-                $at('focal_mm', 'Focal length', Kind::Number, $c->focalMm, unit: 'mm'),
-                $at('t_stop', 'T-stop', Kind::Number, $c->tStop),
+                $at->text('label', 'Letter', $c->label),
+                $at->choice('body', 'Body', $c->body, self::models($kit->bodies)),
+                $at->choice('lens', 'Lens', $c->lens, self::models($kit->lenses)),
+                $at->choice('reducer', 'Reducer', $c->reducer, ['' => 'none'] + self::models($kit->reducers)),
+                $at->number('focal_mm', 'Focal length', $c->focalMm, 'mm'),
+                $at->number('t_stop', 'T-stop', $c->tStop),
             ],
             'Place' => [
                 ...$this->place($at, $c->place->x, $c->place->y),
-                $at('height_m', 'Lens height', Kind::Length, $c->heightM),
-                $at('support', 'Support', Kind::Choice, $c->support, self::models($kit->supports)),
+                $at->length('height_m', 'Lens height', $c->heightM),
+                $at->choice('support', 'Support', $c->support, self::models($kit->supports)),
             ],
             'Aim' => [
-                $aim('mode', 'Aims', Kind::Choice, $c->aim->mode->value, ['eyes' => 'at the eyes', 'free' => 'freely']),
-                $aim('subject', 'Of', Kind::Choice, $c->aim->subject, ['' => 'nobody'] + $this->people()),
-                $aim('side', 'Looking room', Kind::Choice, $c->aim->side->value, self::names(LookingSide::class)),
-                $aim('lead', 'Face off centre', Kind::Share, $c->aim->lead, unit: '%'),
-                $aim('eye_line', 'Eyes below the top', Kind::Share, $c->aim->eyeLine, unit: '%'),
+                $aim->choice('mode', 'Aims', $c->aim->mode->value, ['eyes' => 'at the eyes', 'free' => 'freely']),
+                $aim->choice('subject', 'Of', $c->aim->subject, ['' => 'nobody'] + $this->people()),
+                $aim->choice('side', 'Looking room', $c->aim->side->value, self::names(LookingSide::class)),
+                $aim->share('lead', 'Face off centre', $c->aim->lead, '%'),
+                $aim->share('eye_line', 'Eyes below the top', $c->aim->eyeLine, '%'),
                 ...($c->aim->mode === AimMode::Free ? [
-                    $aim('bearing_deg', 'Bearing', Kind::Number, round(rad2deg($c->aim->bearingRad), 3), unit: '°'),
-                    $aim('tilt_deg', 'Tilt', Kind::Number, round(rad2deg($c->aim->tiltRad), 3), unit: '°'),
+                    $aim->number('bearing_deg', 'Bearing', round(rad2deg($c->aim->bearingRad), 3), '°'),
+                    $aim->number('tilt_deg', 'Tilt', round(rad2deg($c->aim->tiltRad), 3), '°'),
                 ] : []),
             ],
         ], "/setups/{$this->setup->setup->id}/cameras/$c->id");
@@ -134,15 +136,15 @@ final readonly class Cards
 
         return new Card($l->id, $l->name, 'light', [
             'Lamp' => [
-                $at('name', 'Name', Kind::Text, $l->name),
-                $at('fixture', 'Fixture', Kind::Choice, $l->fixture, self::models($kit->fixtures)),
-                $at('dimmer', 'Dimmer', Kind::Share, $l->dimmer, unit: '%'),
-                $at('subject', 'Lights', Kind::Choice, $l->subject, $this->people()),
+                $at->text('name', 'Name', $l->name),
+                $at->choice('fixture', 'Fixture', $l->fixture, self::models($kit->fixtures)),
+                $at->share('dimmer', 'Dimmer', $l->dimmer, '%'),
+                $at->choice('subject', 'Lights', $l->subject, $this->people()),
             ],
             'Place' => [
                 ...$this->place($at, $l->place->x, $l->place->y),
-                $at('height_m', 'Height of its middle', Kind::Length, $l->heightM),
-                $at('stand', 'Stand', Kind::Choice, $l->stand, self::models($kit->supports)),
+                $at->length('height_m', 'Height of its middle', $l->heightM),
+                $at->choice('stand', 'Stand', $l->stand, self::models($kit->supports)),
             ],
         ], "/setups/{$this->setup->setup->id}/lights/$l->id", 'Hot lamps, ladders and mains: keep to the maker’s rating and the venue’s rules.');
     }
@@ -154,18 +156,18 @@ final readonly class Cards
 
         return new Card($b->id, $b->name, 'boom', [
             'Microphone' => [
-                $at('name', 'Name', Kind::Text, $b->name),
-                $at('model', 'Microphone', Kind::Choice, $b->model, self::models($kit->microphones)),
-                $at('subject', 'For', Kind::Choice, $b->subject, $this->people()),
+                $at->text('name', 'Name', $b->name),
+                $at->choice('model', 'Microphone', $b->model, self::models($kit->microphones)),
+                $at->choice('subject', 'For', $b->subject, $this->people()),
                 ...$this->place($at, $b->place->x, $b->place->y),
-                $at('height_m', 'Height of the tip', Kind::Length, $b->heightM),
+                $at->length('height_m', 'Height of the tip', $b->heightM),
             ],
             'Pole and stand' => [
-                $at('pole', 'Pole', Kind::Choice, $b->pole, self::models($kit->poles)),
-                $at('stand', 'Stand', Kind::Choice, $b->stand, self::models($kit->supports)),
-                $at('stand_x_m', 'Stand across', Kind::Length, $b->standPlace->x),
-                $at('stand_y_m', 'Stand up', Kind::Length, $b->standPlace->y),
-                $at('stand_height_m', 'Stand height', Kind::Length, $b->standHeightM),
+                $at->choice('pole', 'Pole', $b->pole, self::models($kit->poles)),
+                $at->choice('stand', 'Stand', $b->stand, self::models($kit->supports)),
+                $at->length('stand_x_m', 'Stand across', $b->standPlace->x),
+                $at->length('stand_y_m', 'Stand up', $b->standPlace->y),
+                $at->length('stand_height_m', 'Stand height', $b->standHeightM),
             ],
         ], "/setups/{$this->setup->setup->id}/microphones/$b->id", 'Ballast the stand before it goes up over anyone; use a safety line where the venue asks for one.');
     }
@@ -203,29 +205,23 @@ final readonly class Cards
         $at = $this->at('metering');
 
         return new Card('metering', 'Metering', 'metering', ['Exposure' => [
-            $at('t_stop', 'Wanted T-stop', Kind::Number, $m->tStop),
-            $at('iso', 'ISO', Kind::Number, $m->iso),
-            $at('fps', 'Frames a second', Kind::Number, $m->fps),
-            $at('shutter_deg', 'Shutter angle', Kind::Number, $m->shutterDeg, unit: '°'),
-            $at('ambient_lux', 'Light that is there, at the face', Kind::Number, $m->ambientLux, unit: 'lx'),
+            $at->number('t_stop', 'Wanted T-stop', $m->tStop),
+            $at->number('iso', 'ISO', $m->iso),
+            $at->number('fps', 'Frames a second', $m->fps),
+            $at->number('shutter_deg', 'Shutter angle', $m->shutterDeg, '°'),
+            $at->number('ambient_lux', 'Light that is there, at the face', $m->ambientLux, 'lx'),
         ]], note: 'Metered with a dome at the face, lamps off.');
     }
 
-    /**
-     * @param  \Closure(string, string, Kind, float): Field  $at
-     * @return list<Field>
-     */
-    private function place(\Closure $at, float $x, float $y): array
+    /** @return list<Field> */
+    private function place(FieldsAt $at, float $x, float $y): array
     {
-        return [$at('x_m', 'Across', Kind::Length, $x), $at('y_m', 'Up the plan', Kind::Length, $y)];
+        return [$at->length('x_m', 'Across', $x), $at->length('y_m', 'Up the plan', $y)];
     }
 
-    /** @return \Closure(string, string, Kind, string|float|bool|null, array<string, string>=, string=): Field */
-    private function at(string $thing): \Closure
+    private function at(string $thing): FieldsAt
     {
-        $base = "/setups/{$this->setup->setup->id}/$thing/";
-
-        return static fn (string $key, string $label, Kind $kind, string|float|bool|null $value, array $options = [], string $unit = ''): Field => new Field($base.$key, $label, $kind, $value, $options, $unit);
+        return new FieldsAt("/setups/{$this->setup->setup->id}/$thing/");
     }
 
     /** @return array<string, string> */

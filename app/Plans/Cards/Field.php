@@ -11,7 +11,7 @@ use FineFrame\Measure\Length;
 /** One field of a card: where its value is in the plan, and how it is typed and read. */
 final readonly class Field
 {
-    /** @param array<string, string> $options value => label, for a choice */
+    /** @param  array<string, string>  $options value => label, for a choice */
     public function __construct(
         public string $pointer,
         public string $label,
@@ -19,7 +19,8 @@ final readonly class Field
         public string|float|bool|null $value,
         public array $options = [],
         public string $unit = '',
-    ) {}
+    ) {
+    }
 
     public function text(Reader $reader): string
     {

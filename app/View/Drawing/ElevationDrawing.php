@@ -131,7 +131,7 @@ final readonly class ElevationDrawing
         return [round($p[0] * Sheet::UNITS, 1), round(-$p[1] * Sheet::UNITS, 1)];
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     private function path(array $points, bool $closed = true): string
     {
         return 'M'.implode('L', array_map(fn (array $p): string => implode(' ', $this->units($p)), $points)).($closed ? 'Z' : '');

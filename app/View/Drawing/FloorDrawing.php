@@ -143,25 +143,31 @@ final class FloorDrawing
         return $lines;
     }
 
-    /** @return list<array{words: string, at: array{float, float}, class: string}> a letter at each corner, and each wall's length beside it, inside */
+    /** @return list<array{words: string, at: array{float, float}, turn: float, class: string}> a letter at each corner, and along each wall its length, outside */
     public function dimensions(): array
     {
         $marks = [];
         foreach ($this->situation->setup->room->walls as $i => $wall) {
-            $corner = $wall->line->from->plus($wall->inward()->times(-0.25))->minus($wall->line->direction()->times(0.2));
-            $middle = $wall->line->at(0.5)->plus($wall->inward()->times(0.22));
-            $marks[] = ['words' => chr(65 + $i % 26), 'at' => [$this->sheet->x($corner), $this->sheet->y($corner) + 5], 'class' => 'corner'];
-            $marks[] = ['words' => $wall->name.' '.$this->reader->metres($wall->line->length()), 'at' => [$this->sheet->x($middle), $this->sheet->y($middle) + 5], 'class' => 'length'];
+            $out = $wall->inward()->times(-1);
+            $marks[] = $this->mark(chr(65 + $i % 26), $wall->line->from->plus($out->times(0.25))->minus($wall->line->direction()->times(0.25)), 0.0, 'corner');
+            $upright = abs($wall->line->direction()->y) > abs($wall->line->direction()->x);
+            $marks[] = $this->mark($wall->name.' '.$this->reader->metres($wall->line->length()), $wall->line->at(0.5)->plus($out->times(0.27)), $upright ? -90.0 : 0.0, 'length');
         }
 
         return $marks;
+    }
+
+    /** @return array{words: string, at: array{float, float}, turn: float, class: string} */
+    private function mark(string $words, Vec2 $at, float $turn, string $class): array
+    {
+        return ['words' => $words, 'at' => [$this->sheet->x($at), $this->sheet->y($at)], 'turn' => $turn, 'class' => $class];
     }
 
     /** @return array{path: string, words: string, x: float, y: float, north: float} */
     public function scale(): array
     {
         $unit = $this->reader->units->bareLength()->inMetres() * ($this->reader->units->value === 'metric' ? 1 : 3);
-        [$x, $y] = [round($this->sheet->left + 45, 1), round($this->sheet->top + $this->sheet->height - 16, 1)];
+        [$x, $y] = [round($this->sheet->left + 110, 1), round($this->sheet->top + $this->sheet->height - 12, 1)];
 
         return [
             'path' => "M$x $y h".round($unit * Sheet::UNITS, 1), 'words' => $this->reader->units->value === 'metric' ? '1 m' : '3 ft', 'x' => $x, 'y' => $y,
@@ -282,7 +288,7 @@ final class FloorDrawing
         return [['legs', implode('', array_map(fn (float $turn): string => $this->sheet->path([$print->centre, $print->centre->plus(Vec2::towards($bearing + $turn)->times($print->radiusM))], false), self::LEGS))]];
     }
 
-    /** @param list<array{string, string}> $shapes */
+    /** @param  list<array{string, string}>  $shapes */
     private function thing(string $id, string $name, string $class, array $shapes, Vec2 $at, float $ringM, float $clearM, Handle $handle): Thing
     {
         [$x, $y] = [$this->sheet->x($at), $this->sheet->y($at)];

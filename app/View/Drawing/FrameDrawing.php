@@ -56,18 +56,17 @@ final readonly class FrameDrawing
     public function polygons(): array
     {
         $paths = [];
-        $last = null;
+        [$last, $run] = ['', ''];
         foreach (FramePicture::of($this->situation->scene, $this->view)->polygons as $polygon) {
             $fill = Palette::fill($polygon->material, $polygon->stops);
-            if ($fill === $last) {
-                $paths[count($paths) - 1][1] .= $this->path($polygon->points);
-            } else {
-                $paths[] = [$fill, $this->path($polygon->points)];
+            if ($fill !== $last && $run !== '') {
+                $paths[] = [$last, $run];
+                $run = '';
             }
-            $last = $fill;
+            [$last, $run] = [$fill, $run.$this->path($polygon->points)];
         }
 
-        return $paths;
+        return $run === '' ? $paths : [...$paths, [$last, $run]];
     }
 
     /** @return list<array{words: string, path: string, x: float, y: float}> what intrudes, outlined and named */
@@ -136,7 +135,7 @@ final readonly class FrameDrawing
         return (1 - $y) / 2 * $this->height;
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     private function path(array $points): string
     {
         $path = '';

@@ -10,7 +10,9 @@ final class Labels
     /** @var list<array{float, float, float, float}> taken boxes: left, top, right, bottom */
     private array $taken = [];
 
-    public function __construct(private readonly float $text, private readonly Sheet $sheet) {}
+    public function __construct(private readonly float $text, private readonly Sheet $sheet)
+    {
+    }
 
     /** About as wide as the words come out in the page's face. */
     public static function width(string $words, float $text): float

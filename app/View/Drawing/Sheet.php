@@ -20,7 +20,7 @@ final readonly class Sheet
 
     public float $height;
 
-    public function __construct(Polygon $floor, float $marginM = 0.45)
+    public function __construct(Polygon $floor, float $marginM = 0.5)
     {
         $xs = array_map(static fn (Vec2 $c): float => $c->x, $floor->corners);
         $ys = array_map(static fn (Vec2 $c): float => $c->y, $floor->corners);
@@ -45,7 +45,7 @@ final readonly class Sheet
         return $this->x($p).' '.$this->y($p);
     }
 
-    /** @param list<Vec2> $points */
+    /** @param  list<Vec2>  $points */
     public function path(array $points, bool $closed = true): string
     {
         return 'M'.implode('L', array_map($this->at(...), $points)).($closed ? 'Z' : '');

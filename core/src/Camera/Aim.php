@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace FineFrame\Camera;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Measure\Unit;
 
 /** Where a camera points: at a subject's eyes, placed in the frame, or free. */
-final readonly class Aim
+final readonly class Aim implements Part
 {
     /**
      * @param  float  $lead  how far off centre the face sits, as a share of the frame's width
@@ -24,7 +25,8 @@ final readonly class Aim
         public float $bearingRad,
         public float $tiltRad,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -42,7 +44,6 @@ final readonly class Aim
         );
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace FineFrame\Camera;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Measure\Unit;
 
 /** A camera body by its used sensor area and recorded pixels. */
-final readonly class Body
+final readonly class Body implements Part
 {
-    /** @param array<string, mixed> $extra */
-    private function __construct(public string $id, public string $name, public float $widthMm, public float $heightMm, public int $widthPx, public int $heightPx, private array $extra) {}
+    /** @param  array<string, mixed>  $extra */
+    private function __construct(public string $id, public string $name, public float $widthMm, public float $heightMm, public int $widthPx, public int $heightPx, private array $extra)
+    {
+    }
 
     public static function read(Node $node): self
     {
@@ -26,7 +29,6 @@ final readonly class Body
         );
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace FineFrame\Camera;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Measure\Unit;
 
 /** One camera of a setup: what it is made of (ids in the kit), where its entrance pupil is, and how it is set. */
-final readonly class CameraPlacement
+final readonly class CameraPlacement implements Part
 {
-    /** @param array<string, mixed> $extra */
+    /** @param  array<string, mixed>  $extra */
     private function __construct(
         public string $id,
         public string $label,
@@ -25,7 +26,8 @@ final readonly class CameraPlacement
         public float $tStop,
         public Aim $aim,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -45,7 +47,6 @@ final readonly class CameraPlacement
         );
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace FineFrame\Camera;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Measure\Unit;
 
 /** A prime (one focal length) or a zoom, with its size, nearest focus and widest T-stop. */
-final readonly class Lens
+final readonly class Lens implements Part
 {
-    /** @param array<string, mixed> $extra */
+    /** @param  array<string, mixed>  $extra */
     private function __construct(
         public string $id,
         public string $name,
@@ -22,7 +23,8 @@ final readonly class Lens
         public float $lengthM,
         public float $frontM,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -49,7 +51,6 @@ final readonly class Lens
         return $this->longestMm > $this->shortestMm;
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

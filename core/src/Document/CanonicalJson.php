@@ -11,7 +11,7 @@ final class CanonicalJson
 
     private const MAX_DEPTH = 64;
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     public static function write(array $document): string
     {
         $json = json_encode(self::sorted($document), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);

@@ -9,7 +9,7 @@ use FineFrame\FineFrameException;
 /** Carries every problem found, not the first alone. */
 final class InvalidDocument extends \InvalidArgumentException implements FineFrameException
 {
-    /** @param non-empty-list<Problem> $problems */
+    /** @param  non-empty-list<Problem>  $problems */
     private function __construct(public readonly array $problems)
     {
         parent::__construct(implode("\n", array_map(
@@ -18,7 +18,7 @@ final class InvalidDocument extends \InvalidArgumentException implements FineFra
         )));
     }
 
-    /** @param non-empty-list<Problem> $problems */
+    /** @param  non-empty-list<Problem>  $problems */
     public static function because(array $problems): self
     {
         return new self($problems);

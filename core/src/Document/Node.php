@@ -16,8 +16,10 @@ final class Node
     /** @var array<string, true> */
     private array $known = [];
 
-    /** @param array<array-key, mixed> $values */
-    private function __construct(private readonly array $values, public readonly string $pointer, public readonly Problems $problems) {}
+    /** @param  array<array-key, mixed>  $values */
+    private function __construct(private readonly array $values, public readonly string $pointer, public readonly Problems $problems)
+    {
+    }
 
     public static function root(mixed $value, Problems $problems): self
     {
@@ -41,10 +43,10 @@ final class Node
     {
         $value = $this->take($key, $default);
         if (! is_string($value)) {
-            return $this->wrong($key, 'must be text') ?? '';
+            return $this->bad($key, 'must be text', [], '');
         }
 
-        return mb_strlen($value) <= $max ? $value : ($this->wrong($key, 'must be at most {max} characters', ['max' => $max]) ?? '');
+        return mb_strlen($value) <= $max ? $value : ($this->bad($key, 'must be at most {max} characters', ['max' => $max], ''));
     }
 
     /** A short name for references: letters, digits, dot, dash, underscore. */
@@ -52,7 +54,7 @@ final class Node
     {
         $value = $this->take($key, null);
         if (! is_string($value) || preg_match('/^[A-Za-z0-9][A-Za-z0-9._-]{0,63}$/', $value) !== 1) {
-            return $this->wrong($key, 'must be an id of letters, digits, dots and dashes') ?? 'unread';
+            return $this->bad($key, 'must be an id of letters, digits, dots and dashes', [], 'unread');
         }
 
         return $value;
@@ -67,10 +69,10 @@ final class Node
     {
         $value = $this->take($key, $default);
         if (! is_int($value) && ! is_float($value)) {
-            return $this->wrong($key, 'must be a number') ?? $min;
+            return $this->bad($key, 'must be a number', [], $min);
         }
         if (! is_finite((float) $value) || $value < $min || $value > $max) {
-            return $this->wrong($key, 'must be between {min} and {max}', ['min' => Quantity::of($min, $unit), 'max' => Quantity::of($max, $unit)]) ?? $min;
+            return $this->bad($key, 'must be between {min} and {max}', ['min' => Quantity::of($min, $unit), 'max' => Quantity::of($max, $unit)], $min);
         }
 
         return (float) $value;
@@ -85,7 +87,7 @@ final class Node
     {
         $value = $this->number($key, $min, $max, Unit::Count, $default);
 
-        return floor($value) === $value ? (int) $value : ($this->wrong($key, 'must be a whole number') ?? $min);
+        return floor($value) === $value ? (int) $value : ($this->bad($key, 'must be a whole number', [], $min));
     }
 
     /** Degrees in the file, radians in the hand. */
@@ -98,7 +100,7 @@ final class Node
     {
         $value = $this->take($key, $default);
 
-        return is_bool($value) ? $value : ($this->wrong($key, 'must be true or false') ?? $default);
+        return is_bool($value) ? $value : ($this->bad($key, 'must be true or false', [], $default));
     }
 
     /**
@@ -179,12 +181,26 @@ final class Node
         return $rest;
     }
 
-    /** @param array<string, Quantity|string|int|float> $arguments */
-    public function wrong(string $key, string $template, array $arguments = []): null
+    /** @param  array<string, Quantity|string|int|float>  $arguments */
+    public function wrong(string $key, string $template, array $arguments = []): void
     {
         $this->problems->add(new Problem($this->at($key), $template, $arguments));
+    }
 
-        return null;
+    /**
+     * Notes the problem and goes on with a stand-in.
+     *
+     * @template T
+     *
+     * @param  array<string, Quantity|string|int|float>  $arguments
+     * @param  T  $standIn
+     * @return T
+     */
+    private function bad(string $key, string $template, array $arguments, mixed $standIn): mixed
+    {
+        $this->wrong($key, $template, $arguments);
+
+        return $standIn;
     }
 
     private static function of(mixed $value, string $pointer, Problems $problems): self

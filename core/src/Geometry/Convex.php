@@ -61,7 +61,7 @@ final class Convex
         return $points;
     }
 
-    /** @param list<Point> $points */
+    /** @param  list<Point>  $points */
     public static function area(array $points): float
     {
         $sum = 0.0;
@@ -113,6 +113,6 @@ final class Convex
         }
         array_pop($chain);
 
-        return array_values($chain);
+        return $chain;
     }
 }

@@ -7,8 +7,10 @@ namespace FineFrame\Geometry;
 /** A simple polygon on the floor or in a frame; corners in order, the last joins the first. */
 final readonly class Polygon
 {
-    /** @param list<Vec2> $corners at least three */
-    public function __construct(public array $corners) {}
+    /** @param  non-empty-list<Vec2>  $corners at least three */
+    public function __construct(public array $corners)
+    {
+    }
 
     public static function circle(Vec2 $centre, float $radius, int $sides = 16): self
     {
@@ -32,7 +34,7 @@ final readonly class Polygon
         ]);
     }
 
-    /** @return list<Segment> */
+    /** @return non-empty-list<Segment> */
     public function edges(): array
     {
         $count = count($this->corners);

@@ -6,7 +6,9 @@ namespace FineFrame\Geometry;
 
 final readonly class Segment
 {
-    public function __construct(public Vec2 $from, public Vec2 $to) {}
+    public function __construct(public Vec2 $from, public Vec2 $to)
+    {
+    }
 
     public function length(): float
     {

@@ -7,7 +7,9 @@ namespace FineFrame\Geometry;
 /** A point or direction on the floor, metres; bearings run clockwise from +y. */
 final readonly class Vec2
 {
-    public function __construct(public float $x, public float $y) {}
+    public function __construct(public float $x, public float $y)
+    {
+    }
 
     public static function towards(float $bearingRad): self
     {

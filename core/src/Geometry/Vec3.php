@@ -7,7 +7,9 @@ namespace FineFrame\Geometry;
 /** A point or direction in the room, metres, z up from the finished floor. */
 final readonly class Vec3
 {
-    public function __construct(public float $x, public float $y, public float $z) {}
+    public function __construct(public float $x, public float $y, public float $z)
+    {
+    }
 
     public static function between(self $a, self $b, float $share): self
     {

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace FineFrame\Grip;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 
 /** A tripod or stand: three legs of a radius, and the heights it can hold its load at. */
-final readonly class Support
+final readonly class Support implements Part
 {
-    /** @param array<string, mixed> $extra */
-    private function __construct(public string $id, public string $name, public float $legRadiusM, public float $lowestM, public float $highestM, private array $extra) {}
+    /** @param  array<string, mixed>  $extra */
+    private function __construct(public string $id, public string $name, public float $legRadiusM, public float $lowestM, public float $highestM, private array $extra)
+    {
+    }
 
     public static function read(Node $node): self
     {
@@ -21,7 +24,6 @@ final readonly class Support
         return $support;
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return ['id' => $this->id, 'name' => $this->name, 'leg_radius_m' => $this->legRadiusM, 'lowest_m' => $this->lowestM, 'highest_m' => $this->highestM] + $this->extra;

@@ -24,7 +24,8 @@ final readonly class Finding
         public array $about,
         public Working $working,
         public array $ideas = [],
-    ) {}
+    ) {
+    }
 
     /** The same for the same rule about the same things, whatever the numbers. */
     public function key(): string

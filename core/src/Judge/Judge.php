@@ -9,8 +9,10 @@ use FineFrame\Plan\SetupPlan;
 
 final class Judge
 {
-    /** @param list<Check> $checks */
-    public function __construct(private readonly array $checks) {}
+    /** @param  list<Check>  $checks */
+    public function __construct(private readonly array $checks)
+    {
+    }
 
     public static function standard(): self
     {

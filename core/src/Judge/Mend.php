@@ -14,5 +14,7 @@ final readonly class Mend
      * @param  string  $case  names the wording
      * @param  array<string, Quantity|string>  $arguments
      */
-    public function __construct(public string $case, public array $arguments, public Edit $edit) {}
+    public function __construct(public string $case, public array $arguments, public Edit $edit)
+    {
+    }
 }

@@ -79,7 +79,7 @@ final class Situation
         return $this->footprints ??= Footprint::allOf($this->scene);
     }
 
-    /** @param array<string, mixed> $values by field of one thing, as `cameras/cam-b` */
+    /** @param  array<string, mixed>  $values by field of one thing, as `cameras/cam-b` */
     public function edit(string $thing, array $values): Edit
     {
         $edits = [];

@@ -10,7 +10,7 @@ final readonly class Verdicts
     /** @var list<Finding> */
     public array $findings;
 
-    /** @param list<Finding> $findings */
+    /** @param  list<Finding>  $findings */
     public function __construct(array $findings)
     {
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());

@@ -9,6 +9,8 @@ use FineFrame\Measure\Quantity;
 /** How a figure came about: the formula, what went in, and where the formula is from. */
 final readonly class Working
 {
-    /** @param array<string, Quantity|string> $inputs by what they are called in the formula */
-    public function __construct(public string $formula, public array $inputs, public string $source = 'geometry of the plan') {}
+    /** @param  array<string, Quantity|string>  $inputs by what they are called in the formula */
+    public function __construct(public string $formula, public array $inputs, public string $source = 'geometry of the plan')
+    {
+    }
 }

@@ -9,7 +9,9 @@ final readonly class Density
 {
     private const NAMED_STOP = 0.3;
 
-    public function __construct(public float $density) {}
+    public function __construct(public float $density)
+    {
+    }
 
     public static function ofStops(float $stops): self
     {

@@ -13,9 +13,11 @@ use FineFrame\Staging\Body;
  */
 final readonly class FaceLight
 {
-    private function __construct(public float $lampLux, private Metering $metering) {}
+    private function __construct(public float $lampLux, private Metering $metering)
+    {
+    }
 
-    /** @param array<string, SoftBox> $lamps */
+    /** @param  array<string, SoftBox>  $lamps */
     public static function on(Body $body, array $lamps, Metering $metering): self
     {
         $axis = $body->face()->at(0);

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace FineFrame\Light;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Measure\Unit;
 
 /** A soft lamp by its face and the lux it gives one metre ahead at full power. */
-final readonly class Fixture
+final readonly class Fixture implements Part
 {
-    /** @param array<string, mixed> $extra */
+    /** @param  array<string, mixed>  $extra */
     private function __construct(
         public string $id,
         public string $name,
@@ -20,7 +21,8 @@ final readonly class Fixture
         public float $luxAt1m,
         public float $lowestDim,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -36,7 +38,6 @@ final readonly class Fixture
         );
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace FineFrame\Light;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Measure\Unit;
 
 /** One lamp of a setup: the middle of its face is at the place and height, turned to a subject's face. */
-final readonly class LightPlacement
+final readonly class LightPlacement implements Part
 {
-    /** @param array<string, mixed> $extra */
+    /** @param  array<string, mixed>  $extra */
     private function __construct(
         public string $id,
         public string $name,
@@ -22,7 +23,8 @@ final readonly class LightPlacement
         public string $subject,
         public float $dimmer,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -39,7 +41,6 @@ final readonly class LightPlacement
         );
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

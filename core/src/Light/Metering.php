@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace FineFrame\Light;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Measure\Unit;
 
 /** How the cameras are to expose, and the light that is there without lamps. */
-final readonly class Metering
+final readonly class Metering implements Part
 {
-    /** @param array<string, mixed> $extra */
-    private function __construct(public float $ambientLux, public float $fps, public float $iso, public float $shutterDeg, public float $tStop, private array $extra) {}
+    /** @param  array<string, mixed>  $extra */
+    private function __construct(public float $ambientLux, public float $fps, public float $iso, public float $shutterDeg, public float $tStop, private array $extra)
+    {
+    }
 
     public static function read(Node $node): self
     {
@@ -36,7 +39,6 @@ final readonly class Metering
         return Exposure::lux($this->tStop, $this->shutterS(), $this->iso);
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return ['ambient_lux' => $this->ambientLux, 'fps' => $this->fps, 'iso' => $this->iso, 'shutter_deg' => $this->shutterDeg, 't_stop' => $this->tStop] + $this->extra;

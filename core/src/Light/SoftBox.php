@@ -37,7 +37,7 @@ final readonly class SoftBox
         return $this->centre->minus($this->facing->times($this->fixture->depthM));
     }
 
-    /** @return list<Vec3> counter-clockwise seen from the lit side */
+    /** @return array{Vec3, Vec3, Vec3, Vec3} counter-clockwise seen from the lit side */
     public function corners(): array
     {
         $right = $this->facing->cross(new Vec3(0, 0, 1));

@@ -11,7 +11,9 @@ final readonly class Length
 
     private const FRACTION = '\d+\s*/\s*[1-9]\d*';
 
-    private function __construct(public float $metres) {}
+    private function __construct(public float $metres)
+    {
+    }
 
     /** @throws InvalidLength if the value is not finite */
     public static function of(float $value, LengthUnit $unit = LengthUnit::Metre): self

@@ -7,7 +7,9 @@ namespace FineFrame\Measure;
 /** A computed figure with its unit, in SI (angles in degrees); null stands for infinite. */
 final readonly class Quantity
 {
-    private function __construct(public ?float $value, public Unit $unit) {}
+    private function __construct(public ?float $value, public Unit $unit)
+    {
+    }
 
     public static function of(?float $value, Unit $unit): self
     {

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace FineFrame\Plan;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Measure\Unit;
 
 /** What is delivered, by which way of working, and the limits the plan is judged by. */
-final readonly class Brief
+final readonly class Brief implements Part
 {
-    /** @param array<string, mixed> $extra */
+    /** @param  array<string, mixed>  $extra */
     private function __construct(
         public float $aspectWidth,
         public float $aspectHeight,
@@ -18,7 +19,8 @@ final readonly class Brief
         public CutSchool $cut,
         public Limits $limits,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -37,7 +39,6 @@ final readonly class Brief
         return $this->aspectWidth / $this->aspectHeight;
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

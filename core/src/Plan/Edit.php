@@ -12,8 +12,10 @@ use FineFrame\Document\InvalidDocument;
  */
 final readonly class Edit
 {
-    /** @param array<string, mixed> $values by pointer */
-    public function __construct(public array $values) {}
+    /** @param  array<string, mixed>  $values by pointer */
+    public function __construct(public array $values)
+    {
+    }
 
     /** @throws InvalidDocument if a pointer leads nowhere or the changed plan is not sound */
     public function applyTo(ShootPlan $plan): ShootPlan
@@ -56,7 +58,7 @@ final readonly class Edit
         return $in;
     }
 
-    /** @param array<array-key, mixed> $list */
+    /** @param  array<array-key, mixed>  $list */
     private static function item(array $list, string $step): ?int
     {
         foreach (array_values($list) as $i => $item) {

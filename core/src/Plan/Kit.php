@@ -8,6 +8,8 @@ use FineFrame\Camera\Body;
 use FineFrame\Camera\Lens;
 use FineFrame\Camera\Reducer;
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
+use FineFrame\Document\Parts;
 use FineFrame\Document\Problems;
 use FineFrame\Grip\Support;
 use FineFrame\Light\Fixture;
@@ -15,7 +17,7 @@ use FineFrame\Sound\Microphone;
 use FineFrame\Sound\Pole;
 
 /** The models a plan uses, by id; a plan file carries those it needs, so that it stands alone. */
-final readonly class Kit
+final readonly class Kit implements Part
 {
     /**
      * @param  array<string, Body>  $bodies
@@ -36,7 +38,8 @@ final readonly class Kit
         public array $microphones,
         public array $poles,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -62,14 +65,11 @@ final readonly class Kit
         return $kit;
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
-        $all = static fn (array $models): array => array_values(array_map(static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole $m): array => $m->write(), $models));
-
         return [
-            'bodies' => $all($this->bodies), 'lenses' => $all($this->lenses), 'reducers' => $all($this->reducers), 'supports' => $all($this->supports),
-            'fixtures' => $all($this->fixtures), 'microphones' => $all($this->microphones), 'poles' => $all($this->poles),
+            'bodies' => Parts::written($this->bodies), 'lenses' => Parts::written($this->lenses), 'reducers' => Parts::written($this->reducers), 'supports' => Parts::written($this->supports),
+            'fixtures' => Parts::written($this->fixtures), 'microphones' => Parts::written($this->microphones), 'poles' => Parts::written($this->poles),
         ] + $this->extra;
     }
 

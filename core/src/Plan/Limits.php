@@ -28,8 +28,10 @@ final readonly class Limits
         'window_watch_share' => [0.005, 0.0, 1.0],
     ];
 
-    /** @param array<string, float> $changed */
-    private function __construct(private array $changed) {}
+    /** @param  array<string, float>  $changed */
+    private function __construct(private array $changed)
+    {
+    }
 
     public static function read(Node $node, string $key): self
     {
@@ -46,7 +48,7 @@ final readonly class Limits
         return new self($kept);
     }
 
-    /** @param key-of<self::ALL> $name */
+    /** @param  key-of<self::ALL>  $name */
     public function get(string $name): float
     {
         return $this->changed[$name] ?? self::ALL[$name][0];

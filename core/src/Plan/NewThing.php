@@ -10,7 +10,9 @@ use FineFrame\Staging\Person;
 /** Adds a thing with sensible first values near the middle of the room, or takes one out with all that points at it. */
 final readonly class NewThing
 {
-    private function __construct(public string $id, public string $name, public Edit $edit) {}
+    private function __construct(public string $id, public string $name, public Edit $edit)
+    {
+    }
 
     public static function in(SetupPlan $setup, NewKind $kind): self
     {

@@ -21,7 +21,9 @@ use FineFrame\Space\Room;
  */
 final class PlanReferences
 {
-    private function __construct(private readonly ShootPlan $plan, private readonly Node $root) {}
+    private function __construct(private readonly ShootPlan $plan, private readonly Node $root)
+    {
+    }
 
     public static function judge(ShootPlan $plan, Node $root): void
     {
@@ -67,7 +69,7 @@ final class PlanReferences
         }
     }
 
-    /** @param array<string, object> $people */
+    /** @param  array<string, object>  $people */
     private function camera(string $at, CameraPlacement $camera, Room $room, array $people): void
     {
         $kit = $this->plan->kit;
@@ -86,7 +88,7 @@ final class PlanReferences
         $camera->tStop >= $widest - 0.005 ?: $this->wrong("$at/t_stop", 'opens no further than {widest} on this lens', ['widest' => Quantity::of($widest, Unit::TStop)]);
     }
 
-    /** @param array<string, object> $people */
+    /** @param  array<string, object>  $people */
     private function light(string $at, LightPlacement $light, Room $room, array $people): void
     {
         $this->known("$at/fixture", $light->fixture, $this->plan->kit->fixtures, 'a fixture of the kit');
@@ -96,7 +98,7 @@ final class PlanReferences
         $this->under("$at/height_m", $room, $light->heightM);
     }
 
-    /** @param array<string, object> $people */
+    /** @param  array<string, object>  $people */
     private function boom(string $at, BoomPlacement $boom, Room $room, array $people): void
     {
         $this->known("$at/model", $boom->model, $this->plan->kit->microphones, 'a microphone of the kit');
@@ -109,7 +111,7 @@ final class PlanReferences
         $this->under("$at/stand_height_m", $room, $boom->standHeightM);
     }
 
-    /** @param list<object{id: string}> $things */
+    /** @param  list<object{id: string}>  $things */
     private function once(string $at, array $things): void
     {
         $seen = [];
@@ -118,7 +120,7 @@ final class PlanReferences
         }
     }
 
-    /** @param array<string, object> $among */
+    /** @param  array<string, object>  $among */
     private function known(string $at, ?string $id, array $among, string $what): void
     {
         $id === null || isset($among[$id]) ?: $this->wrong($at, 'must name {what}; “{id}” is none', ['what' => $what, 'id' => $id]);
@@ -134,7 +136,7 @@ final class PlanReferences
         $heightM <= $room->heightM ?: $this->wrong($at, 'is above the ceiling at {height}', ['height' => Quantity::metres($room->heightM)]);
     }
 
-    /** @param array<string, Quantity|string|int|float> $arguments */
+    /** @param  array<string, Quantity|string|int|float>  $arguments */
     private function wrong(string $at, string $template, array $arguments = []): void
     {
         $this->root->problems->add(new Problem($at, $template, $arguments));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Plan;
 
 use FineFrame\Document\CanonicalJson;
+use FineFrame\Document\Parts;
 
 final class PlanWriter
 {
@@ -21,8 +22,8 @@ final class PlanWriter
             'version' => PlanReader::VERSION,
             'shoot' => $plan->shoot->write(),
             'brief' => $plan->brief->write(),
-            'locations' => array_map(static fn (Location $l): array => $l->write(), $plan->locations),
-            'setups' => array_map(static fn (Setup $s): array => $s->write(), $plan->setups),
+            'locations' => Parts::written($plan->locations),
+            'setups' => Parts::written($plan->setups),
             'kit' => $plan->kit->write(),
         ] + $plan->extra;
     }

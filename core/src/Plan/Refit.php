@@ -17,7 +17,9 @@ final readonly class Refit
 
     private const UNDER_CEILING_M = 0.1;
 
-    private function __construct(public Edit $edit, public int $moved) {}
+    private function __construct(public Edit $edit, public int $moved)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $space  the room as the plan file writes it

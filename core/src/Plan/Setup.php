@@ -6,6 +6,8 @@ namespace FineFrame\Plan;
 
 use FineFrame\Camera\CameraPlacement;
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
+use FineFrame\Document\Parts;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\Metering;
 use FineFrame\Sound\BoomPlacement;
@@ -13,7 +15,7 @@ use FineFrame\Staging\Furniture;
 use FineFrame\Staging\Person;
 
 /** One arrangement of people and gear in one place. */
-final readonly class Setup
+final readonly class Setup implements Part
 {
     /**
      * @param  list<Person>  $people
@@ -34,7 +36,8 @@ final readonly class Setup
         public array $lights,
         public array $booms,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -52,15 +55,12 @@ final readonly class Setup
         );
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
-        $all = static fn (array $things): array => array_map(static fn (Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement $t): array => $t->write(), $things);
-
         return [
             'id' => $this->id, 'name' => $this->name, 'location' => $this->location, 'metering' => $this->metering->write(),
-            'subjects' => $all($this->people), 'furniture' => $all($this->furniture), 'cameras' => $all($this->cameras),
-            'lights' => $all($this->lights), 'microphones' => $all($this->booms),
+            'subjects' => Parts::written($this->people), 'furniture' => Parts::written($this->furniture), 'cameras' => Parts::written($this->cameras),
+            'lights' => Parts::written($this->lights), 'microphones' => Parts::written($this->booms),
         ] + $this->extra;
     }
 }

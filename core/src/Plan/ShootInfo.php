@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace FineFrame\Plan;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 
-final readonly class ShootInfo
+final readonly class ShootInfo implements Part
 {
-    /** @param array<string, mixed> $extra */
-    private function __construct(public string $id, public string $title, public string $date, private array $extra) {}
+    /** @param  array<string, mixed>  $extra */
+    private function __construct(public string $id, public string $title, public string $date, private array $extra)
+    {
+    }
 
     public static function read(Node $node): self
     {
@@ -23,7 +26,6 @@ final readonly class ShootInfo
         return $info;
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return ['id' => $this->id, 'title' => $this->title, 'date' => $this->date] + $this->extra;

@@ -19,7 +19,8 @@ final readonly class ShootPlan
         public array $setups,
         public Kit $kit,
         public array $extra,
-    ) {}
+    ) {
+    }
 
     /** @throws UnknownThing if there is no such setup */
     public function setup(?string $id = null): SetupPlan

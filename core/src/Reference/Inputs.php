@@ -7,8 +7,10 @@ namespace FineFrame\Reference;
 /** A case's inputs, read as numbers. */
 final readonly class Inputs
 {
-    /** @param array<string, mixed> $values */
-    public function __construct(private array $values) {}
+    /** @param  array<string, mixed>  $values */
+    public function __construct(private array $values)
+    {
+    }
 
     public function has(string $key): bool
     {
@@ -17,9 +19,12 @@ final readonly class Inputs
 
     public function number(string $key): float
     {
-        $value = $this->values[$key] ?? null;
+        return self::float($this->values[$key] ?? null);
+    }
 
-        return is_int($value) || is_float($value) ? (float) $value : throw new \UnexpectedValueException("The case gives no number “{$key}”.");
+    public static function float(mixed $value): float
+    {
+        return is_int($value) || is_float($value) ? (float) $value : throw new \UnexpectedValueException('The case gives no number where one is expected.');
     }
 
     public function orNull(string $key): ?float

@@ -27,11 +27,12 @@ final class Survey implements Topic
     {
         $names = $in->names('corners');
         $index = array_flip($names);
-        $sketch = array_map(static fn (array $p): Vec2 => new Vec2((float) $p[0], (float) $p[1]), $in->lists('sketch_m'));
+        $sketch = array_map(static fn (array $p): Vec2 => new Vec2(Inputs::float($p[0] ?? null), Inputs::float($p[1] ?? null)), $in->lists('sketch_m'));
         $ids = $readings = [];
         foreach ($in->lists('measurements') as $reading) {
             $ids[] = $reading['id'];
-            $readings[] = [$index[$reading['from']], $index[$reading['to']], (float) $reading['distance_m']];
+            [$from, $to] = [$reading['from'] ?? '', $reading['to'] ?? ''];
+            $readings[] = [$index[is_string($from) ? $from : ''], $index[is_string($to) ? $to : ''], Inputs::float($reading['distance_m'] ?? null)];
         }
         $fit = TapeSurvey::solve($sketch, $readings, $in->number('sigma_m'));
         $suspects = array_map(static fn (int $i): mixed => $ids[$i], $fit->suspects());

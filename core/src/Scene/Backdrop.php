@@ -10,7 +10,9 @@ use FineFrame\Staging\Body;
 /** What is first behind a head on a camera's line, and how far. */
 final readonly class Backdrop
 {
-    private function __construct(public string $owner, public float $distanceM) {}
+    private function __construct(public string $owner, public float $distanceM)
+    {
+    }
 
     public static function behind(Scene $scene, Camera $camera, Body $body): self
     {

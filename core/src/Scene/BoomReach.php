@@ -18,9 +18,11 @@ final readonly class BoomReach
 
     private const FARTHEST_M = 2.5;
 
-    private function __construct(public Vec3 $tip, public float $distanceM, public ?string $limitedBy) {}
+    private function __construct(public Vec3 $tip, public float $distanceM, public ?string $limitedBy)
+    {
+    }
 
-    /** @param float $marginM clear space kept to every frame's edge */
+    /** @param  float  $marginM clear space kept to every frame's edge */
     public static function nearest(Scene $scene, Boom $boom, float $marginM): ?self
     {
         $face = $scene->setup->bodies[$boom->placement->subject]->face();

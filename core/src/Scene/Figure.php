@@ -70,7 +70,7 @@ final class Figure
         );
     }
 
-    /** @return list<array{list<array{float, float, float}>, Material}> */
+    /** @return list<array{non-empty-list<array{float, float, float}>, Material}> */
     private function eyeMarks(Vec3 $centre, Vec2 $face): array
     {
         $marks = [];

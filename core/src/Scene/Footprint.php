@@ -14,8 +14,10 @@ use FineFrame\Staging\Role;
 /** Where a support or a person stands, and how much floor it takes around it. */
 final readonly class Footprint
 {
-    /** @param string $path the thing it belongs to, as an edit addresses it */
-    private function __construct(public string $owner, public ThingKind $kind, public string $path, public Vec2 $centre, public float $radiusM, public float $loadHeightM, public ?Support $support) {}
+    /** @param  string  $path the thing it belongs to, as an edit addresses it */
+    private function __construct(public string $owner, public ThingKind $kind, public string $path, public Vec2 $centre, public float $radiusM, public float $loadHeightM, public ?Support $support)
+    {
+    }
 
     /** @return list<self> */
     public static function allOf(Scene $scene): array

@@ -12,8 +12,10 @@ use FineFrame\Geometry\Convex;
  */
 final readonly class FramePicture
 {
-    /** @param list<FramePolygon> $polygons from back to front */
-    private function __construct(public array $polygons) {}
+    /** @param  list<FramePolygon>  $polygons from back to front */
+    private function __construct(public array $polygons)
+    {
+    }
 
     public static function of(Scene $scene, LensView $view): self
     {
@@ -48,7 +50,7 @@ final readonly class FramePicture
         $faces = [];
         foreach ($solid->faces as $i => $face) {
             $plane = $solid->planes()[$i];
-            if ($plane[0] * $view->eye[0] + $plane[1] * $view->eye[1] + $plane[2] * $view->eye[2] <= $plane[3]) {
+            if ($plane[3] >= $plane[0] * $view->eye[0] + $plane[1] * $view->eye[1] + $plane[2] * $view->eye[2]) {
                 continue;
             }
             $points = self::project(array_map(static fn (int $p): array => $ahead[$p], $face), $view);
@@ -64,14 +66,14 @@ final readonly class FramePicture
     }
 
     /**
-     * @param  list<array{float, float, float}>  $corners
+     * @param  non-empty-list<array{float, float, float}>  $corners
      * @return list<FramePolygon>
      */
     private static function decal(Solid $solid, array $corners, Material $material, LensView $view, Shading $shading): array
     {
         $mark = new Solid($solid->owner, $solid->kind, $material, $corners, [array_keys($corners)]);
         $plane = $mark->planes()[0];
-        if ($plane[0] * $view->eye[0] + $plane[1] * $view->eye[1] + $plane[2] * $view->eye[2] <= $plane[3]) {
+        if ($plane[3] >= $plane[0] * $view->eye[0] + $plane[1] * $view->eye[1] + $plane[2] * $view->eye[2]) {
             return [];
         }
         $points = self::project(array_map($view->seen(...), $corners), $view);
@@ -126,7 +128,7 @@ final readonly class FramePicture
         return [$x / $n, $y / $n, $z / $n];
     }
 
-    /** @param non-empty-list<FramePolygon> $faces */
+    /** @param  non-empty-list<FramePolygon>  $faces */
     private static function boxed(Solid $solid, array $faces, float $near, float $far): SeenSolid
     {
         [$left, $right, $bottom, $top] = [1.0, -1.0, 1.0, -1.0];

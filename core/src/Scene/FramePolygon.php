@@ -11,5 +11,7 @@ final readonly class FramePolygon
      * @param  list<array{float, float}>  $points
      * @param  float  $stops  light on the face against the wanted exposure
      */
-    public function __construct(public string $owner, public ThingKind $kind, public Material $material, public array $points, public float $stops) {}
+    public function __construct(public string $owner, public ThingKind $kind, public Material $material, public array $points, public float $stops)
+    {
+    }
 }

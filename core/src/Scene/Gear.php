@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FineFrame\Scene;
 
 use FineFrame\Camera\Camera;
-use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Grip\Support;

@@ -9,9 +9,11 @@ final readonly class Intrusion
 {
     /**
      * @param  float  $share  of the frame's area that it covers, hidden parts left out
-     * @param  array<string, float>  $clearM  metres to move it out past each side: left, right, top (and bottom) of frame
+     * @param  non-empty-array<string, float>  $clearM  metres to move it out past each side: left, right, top (and bottom) of frame
      */
-    public function __construct(public string $owner, public ThingKind $kind, public float $share, public array $clearM) {}
+    public function __construct(public string $owner, public ThingKind $kind, public float $share, public array $clearM)
+    {
+    }
 
     /** @return array{string, float} the side that is nearest, and how far */
     public function shortest(): array

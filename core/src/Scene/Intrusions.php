@@ -131,7 +131,7 @@ final class Intrusions
         return $cuts;
     }
 
-    /** @param array{float, float} $at */
+    /** @param  array{float, float}  $at */
     private function hidden(Solid $solid, array $at): bool
     {
         $ray = $this->view->ray($at);
@@ -155,7 +155,7 @@ final class Intrusions
         return false;
     }
 
-    /** @return array<string, float> */
+    /** @return non-empty-array<string, float> */
     private function clearances(string $owner): array
     {
         $clear = [];

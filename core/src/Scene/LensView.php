@@ -7,7 +7,6 @@ namespace FineFrame\Scene;
 use FineFrame\Camera\AimMode;
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\LookingSide;
-use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Staging\Body;
 

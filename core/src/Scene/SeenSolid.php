@@ -11,7 +11,7 @@ namespace FineFrame\Scene;
  */
 final readonly class SeenSolid
 {
-    /** @param list<FramePolygon> $faces */
+    /** @param  list<FramePolygon>  $faces */
     public function __construct(
         public Solid $solid,
         public array $faces,
@@ -21,7 +21,8 @@ final readonly class SeenSolid
         public float $top,
         public float $near,
         public float $far,
-    ) {}
+    ) {
+    }
 
     public function overlaps(self $other): bool
     {
@@ -70,7 +71,7 @@ final readonly class SeenSolid
         return 0;
     }
 
-    /** @param array{float, float, float} $eye */
+    /** @param  array{float, float, float}  $eye */
     private static function away(Solid $solid, array $eye): float
     {
         return ($solid->centre[0] - $eye[0]) ** 2 + ($solid->centre[1] - $eye[1]) ** 2 + ($solid->centre[2] - $eye[2]) ** 2;

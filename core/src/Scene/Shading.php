@@ -22,7 +22,7 @@ final class Shading
 
     private readonly float $wanted;
 
-    /** @param array<string, SoftBox> $lamps */
+    /** @param  array<string, SoftBox>  $lamps */
     public function __construct(SetupPlan $setup, array $lamps)
     {
         $this->ambient = $setup->setup->metering->ambientLux;

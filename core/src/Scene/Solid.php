@@ -20,10 +20,10 @@ final class Solid
     public readonly float $radius;
 
     /**
-     * @param  list<P3>  $points
+     * @param  non-empty-list<P3>  $points
      * @param  list<list<int>>  $faces  counter-clockwise from outside
      * @param  array<int, Material>  $faceMaterials  where a face differs from the rest
-     * @param  list<array{list<P3>, Material}>  $decals  flat marks on the outside: windows on a wall, eyes on a head
+     * @param  list<array{non-empty-list<P3>, Material}>  $decals  flat marks on the outside: windows on a wall, eyes on a head
      */
     public function __construct(
         public readonly string $owner,

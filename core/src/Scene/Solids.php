@@ -13,7 +13,9 @@ final class Solids
     /** @var list<Solid> */
     private array $made = [];
 
-    public function __construct(private readonly string $owner, private readonly ThingKind $kind) {}
+    public function __construct(private readonly string $owner, private readonly ThingKind $kind)
+    {
+    }
 
     /** @return list<Solid> */
     public function all(): array
@@ -48,21 +50,21 @@ final class Solids
     public function taper(Vec3 $a, Vec3 $b, Vec3 $across, array $halfA, array $halfB, Material $material, int $sides = 8): self
     {
         $side = $b->minus($a)->unit()->cross($across);
-        $ring = static fn (Vec3 $at, array $half): array => array_map(static function (int $i) use ($at, $half, $across, $side, $sides): array {
+        $ring = static fn (Vec3 $at, float $wide, float $deep): array => array_map(static function (int $i) use ($at, $wide, $deep, $across, $side, $sides): array {
             $turn = 2 * M_PI * ($i + 0.5) / $sides;
-            $p = $at->plus($across->times($half[0] * cos($turn)))->plus($side->times($half[1] * sin($turn)));
+            $p = $at->plus($across->times($wide * cos($turn)))->plus($side->times($deep * sin($turn)));
 
             return [$p->x, $p->y, $p->z];
         }, range(0, $sides - 1));
 
-        return $this->loft($ring($a, $halfA), $ring($b, $halfB), $material);
+        return $this->loft($ring($a, ...$halfA), $ring($b, ...$halfB), $material);
     }
 
     /**
      * Joins two rings of as many points, each counter-clockwise seen from the second's side.
      *
-     * @param  list<array{float, float, float}>  $from
-     * @param  list<array{float, float, float}>  $to
+     * @param  non-empty-list<array{float, float, float}>  $from
+     * @param  non-empty-list<array{float, float, float}>  $to
      */
     public function loft(array $from, array $to, Material $material, ?Material $cap = null): self
     {
@@ -82,7 +84,7 @@ final class Solids
      *
      * @param  array{float, float, float}  $radii  along $front, across, and up
      * @param  \Closure(float, float): ?Material  $material  by how far ahead (−1…1) and how high (−1…1) a face lies
-     * @param  list<array{list<array{float, float, float}>, Material}>  $decals
+     * @param  list<array{non-empty-list<array{float, float, float}>, Material}>  $decals
      */
     public function ellipsoid(Vec3 $centre, Vec3 $front, array $radii, Material $base, \Closure $material, array $decals = []): self
     {

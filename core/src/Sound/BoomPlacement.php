@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace FineFrame\Sound;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 
 /** A boom of a setup: the microphone's tip over the place, pointed at a mouth, its pole resting on a stand. */
-final readonly class BoomPlacement
+final readonly class BoomPlacement implements Part
 {
-    /** @param array<string, mixed> $extra */
+    /** @param  array<string, mixed>  $extra */
     private function __construct(
         public string $id,
         public string $name,
@@ -24,7 +25,8 @@ final readonly class BoomPlacement
         public Vec2 $standPlace,
         public float $standHeightM,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -55,7 +57,6 @@ final readonly class BoomPlacement
         return $this->standPlace->at($this->standHeightM);
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace FineFrame\Sound;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 
 /** A boom microphone by its size and the half-angle inside which it hears a voice evenly. */
-final readonly class Microphone
+final readonly class Microphone implements Part
 {
-    /** @param array<string, mixed> $extra */
-    private function __construct(public string $id, public string $name, public float $lengthM, public float $diameterM, public float $acceptanceRad, private array $extra) {}
+    /** @param  array<string, mixed>  $extra */
+    private function __construct(public string $id, public string $name, public float $lengthM, public float $diameterM, public float $acceptanceRad, private array $extra)
+    {
+    }
 
     public static function read(Node $node): self
     {
@@ -24,7 +27,6 @@ final readonly class Microphone
         );
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

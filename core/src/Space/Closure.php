@@ -12,7 +12,9 @@ final readonly class Closure
 
     public const LIMIT_SHARE = 0.01;
 
-    public function __construct(public float $misclosureM, public float $perimeterM, public bool $checked) {}
+    public function __construct(public float $misclosureM, public float $perimeterM, public bool $checked)
+    {
+    }
 
     public function limitM(): float
     {

@@ -14,8 +14,8 @@ final class Matrix
     /**
      * Inverts a symmetric positive definite matrix by Gauss–Jordan elimination with pivoting.
      *
-     * @param  list<list<float>>  $matrix
-     * @return list<list<float>>|null null if it is singular
+     * @param  non-empty-array<int, non-empty-array<int, float>>  $matrix
+     * @return non-empty-array<int, non-empty-array<int, float>>|null null if it is singular
      */
     public static function inverse(array $matrix): ?array
     {

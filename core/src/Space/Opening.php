@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace FineFrame\Space;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 
 /** A hole in a wall, measured from the corner at which the wall begins. */
-final readonly class Opening
+final readonly class Opening implements Part
 {
-    /** @param array<string, mixed> $extra */
+    /** @param  array<string, mixed>  $extra */
     private function __construct(
         public string $id,
         public string $name,
@@ -21,7 +22,8 @@ final readonly class Opening
         public float $headM,
         public bool $wayOut,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -43,7 +45,6 @@ final readonly class Opening
         return $opening;
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace FineFrame\Space;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
+use FineFrame\Document\Parts;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Segment;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Measure\Quantity;
 
 /** A room solved from its tape readings: what was taped is kept, what follows is computed. */
-final readonly class Room
+final readonly class Room implements Part
 {
     /**
      * @param  list<TapedWall>  $tape
      * @param  list<Diagonal>  $diagonals
      * @param  list<Opening>  $openings
-     * @param  list<Wall>  $walls
+     * @param  non-empty-list<Wall>  $walls
      * @param  array<string, mixed>  $extra
      */
     private function __construct(
@@ -30,7 +32,8 @@ final readonly class Room
         public Polygon $floor,
         public Closure $closure,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -47,15 +50,14 @@ final readonly class Room
         return $room;
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [
             'height_m' => $this->heightM,
             'north_deg' => round(rad2deg($this->northRad), 9),
-            'walls' => array_map(static fn (TapedWall $w): array => $w->write(), $this->tape),
-            'diagonals' => array_map(static fn (Diagonal $d): array => $d->write(), $this->diagonals),
-            'openings' => array_map(static fn (Opening $o): array => $o->write(), $this->openings),
+            'walls' => Parts::written($this->tape),
+            'diagonals' => Parts::written($this->diagonals),
+            'openings' => Parts::written($this->openings),
         ] + $this->extra;
     }
 
@@ -105,10 +107,10 @@ final readonly class Room
         return [$nearest, $met];
     }
 
-    /** @return list<Wall> the two walls to measure a place from: the nearest, and the nearest that is no more than 45° from square to it */
+    /** @return list<Wall> the two walls to measure a place from, each met squarely: the nearest, and the nearest that is turned 45° or more from it */
     public function tapeWalls(Vec2 $place): array
     {
-        $walls = $this->walls;
+        $walls = array_values(array_filter($this->walls, static fn (Wall $w): bool => $w->faces($place))) ?: $this->walls;
         usort($walls, static fn (Wall $a, Wall $b): int => $a->line->distanceTo($place) <=> $b->line->distanceTo($place));
         foreach ($walls as $other) {
             if (abs($other->line->direction()->dot($walls[0]->line->direction())) < M_SQRT1_2) {
@@ -122,7 +124,7 @@ final readonly class Room
     /**
      * @param  list<TapedWall>  $tape
      * @param  list<Diagonal>  $diagonals
-     * @return array{list<Vec2>, Closure}
+     * @return array{non-empty-list<Vec2>, Closure}
      */
     private static function solve(Node $node, array $tape, array $diagonals): array
     {
@@ -144,7 +146,7 @@ final readonly class Room
         }
     }
 
-    /** @return array{list<Vec2>, Closure} */
+    /** @return array{non-empty-list<Vec2>, Closure} */
     private static function chained(Node $node, Traverse $chain): array
     {
         $closure = new Closure($chain->linearMisclosureM, $chain->perimeterM, true);
@@ -162,7 +164,7 @@ final readonly class Room
     /**
      * @param  list<TapedWall>  $tape
      * @param  list<Diagonal>  $diagonals
-     * @return array{list<Vec2>, Closure}
+     * @return array{non-empty-list<Vec2>, Closure}
      */
     private static function surveyed(Node $node, Traverse $sketch, array $tape, array $diagonals): array
     {
@@ -192,8 +194,8 @@ final readonly class Room
 
     /**
      * @param  list<TapedWall>  $tape
-     * @param  list<Vec2>  $corners
-     * @return list<Wall>
+     * @param  non-empty-list<Vec2>  $corners
+     * @return non-empty-list<Wall>
      */
     private static function walls(array $tape, array $corners): array
     {

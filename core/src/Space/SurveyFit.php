@@ -11,11 +11,13 @@ use FineFrame\Geometry\Vec2;
 final readonly class SurveyFit
 {
     /**
-     * @param  list<Vec2>  $corners
+     * @param  non-empty-list<Vec2>  $corners
      * @param  list<float>  $residualsM  computed minus taped, in the readings' order
      * @param  list<float>  $standardised  each residual over its own standard uncertainty (Baarda's w)
      */
-    public function __construct(public array $corners, public array $residualsM, public array $standardised, public int $redundancy, private float $sigmaM) {}
+    public function __construct(public array $corners, public array $residualsM, public array $standardised, public int $redundancy, private float $sigmaM)
+    {
+    }
 
     public function fits(): bool
     {
@@ -57,7 +59,7 @@ final readonly class SurveyFit
         return $this->standardised === [] ? 0.0 : max(array_map(abs(...), $this->standardised));
     }
 
-    /** @param list<float> $values */
+    /** @param  list<float>  $values */
     private static function squares(array $values): float
     {
         return array_sum(array_map(static fn (float $v): float => $v ** 2, $values));

@@ -55,8 +55,8 @@ final class TapeSurvey
     }
 
     /**
-     * @param  list<Vec2>  $sketch
-     * @return list<Vec2>
+     * @param  non-empty-list<Vec2>  $sketch
+     * @return non-empty-list<Vec2>
      */
     private static function pinned(array $sketch): array
     {
@@ -76,7 +76,7 @@ final class TapeSurvey
     }
 
     /**
-     * @param  list<Vec2>  $corners
+     * @param  non-empty-list<Vec2>  $corners
      * @param  array{int, int, float}  $distance
      * @return array{array<int, float>, float} the derivatives by column, and computed minus taped
      */
@@ -99,13 +99,13 @@ final class TapeSurvey
     }
 
     /**
-     * @param  list<Vec2>  $corners
+     * @param  non-empty-list<Vec2>  $corners
      * @param  list<array{int, int, float}>  $distances
-     * @return array{list<list<float>>, list<float>, float} the normal matrix, its right side, and the sum of squares
+     * @return array{non-empty-array<int, non-empty-array<int, float>>, non-empty-array<int, float>, float} the normal matrix, its right side, and the sum of squares
      */
     private static function normalEquations(array $corners, array $distances): array
     {
-        $n = 2 * count($corners) - 3;
+        $n = max(1, 2 * count($corners) - 3);
         $normal = array_fill(0, $n, array_fill(0, $n, 0.0));
         $right = array_fill(0, $n, 0.0);
         $sum = 0.0;
@@ -124,10 +124,10 @@ final class TapeSurvey
     }
 
     /**
-     * @param  list<Vec2>  $corners
-     * @param  list<list<float>>  $normal
-     * @param  list<float>  $right
-     * @return array{list<Vec2>, float} the moved corners and the largest step
+     * @param  non-empty-list<Vec2>  $corners
+     * @param  non-empty-array<int, non-empty-array<int, float>>  $normal
+     * @param  non-empty-array<int, float>  $right
+     * @return array{non-empty-list<Vec2>, float} the moved corners and the largest step
      */
     private static function moved(array $corners, array $normal, array $right, float $damping): array
     {
@@ -146,9 +146,9 @@ final class TapeSurvey
     }
 
     /**
-     * @param  list<Vec2>  $corners
+     * @param  non-empty-list<Vec2>  $corners
      * @param  list<array{int, int, float}>  $distances
-     * @param  list<list<float>>  $inverse
+     * @param  non-empty-array<int, non-empty-array<int, float>>  $inverse
      */
     private static function fit(array $corners, array $distances, array $inverse, float $sigmaM): SurveyFit
     {

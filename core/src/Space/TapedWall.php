@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace FineFrame\Space;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 
 /** One wall as taped: its length and the turn at its end to the next, left positive. */
-final readonly class TapedWall
+final readonly class TapedWall implements Part
 {
-    /** @param array<string, mixed> $extra */
-    private function __construct(public string $id, public string $name, public float $lengthM, public float $turnRad, private array $extra) {}
+    /** @param  array<string, mixed>  $extra */
+    private function __construct(public string $id, public string $name, public float $lengthM, public float $turnRad, private array $extra)
+    {
+    }
 
     public static function read(Node $node): self
     {
         return new self($node->id(), $node->text('name'), $node->metres('length_m', 0.05, 100), $node->angle('turn_deg', -179, 179, 90), $node->rest());
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return ['id' => $this->id, 'name' => $this->name, 'length_m' => $this->lengthM, 'turn_deg' => round(rad2deg($this->turnRad), 9)] + $this->extra;

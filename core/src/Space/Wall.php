@@ -10,11 +10,21 @@ use FineFrame\Geometry\Vec2;
 /** A solved wall: where it stands, walked counter-clockwise, so that the room lies to its left. */
 final readonly class Wall
 {
-    public function __construct(public string $id, public string $name, public Segment $line) {}
+    public function __construct(public string $id, public string $name, public Segment $line)
+    {
+    }
 
     public function inward(): Vec2
     {
         return $this->line->direction()->left();
+    }
+
+    /** Whether a tape from the place meets the wall squarely. */
+    public function faces(Vec2 $place): bool
+    {
+        $along = $this->line->direction()->dot($place->minus($this->line->from));
+
+        return $along >= 0 && $along <= $this->line->length();
     }
 
     public function along(float $offsetM): Vec2

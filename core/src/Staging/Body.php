@@ -60,7 +60,7 @@ final readonly class Body
         $this->mouth = $person->place->plus($front->times(0.95))->at($this->crownM - self::MOUTH_BELOW_CROWN * $h);
     }
 
-    /** @param Vec2|null $gaze what is looked at; null looks straight ahead */
+    /** @param  Vec2|null  $gaze what is looked at; null looks straight ahead */
     public static function looking(Person $person, ?Vec2 $gaze): self
     {
         return new self($person, $gaze === null

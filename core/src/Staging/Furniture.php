@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace FineFrame\Staging;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Shape;
 use FineFrame\Geometry\Vec2;
 
 /** A thing of the room with a footprint and a height; for a round one, the width is its diameter. */
-final readonly class Furniture
+final readonly class Furniture implements Part
 {
-    /** @param array<string, mixed> $extra */
+    /** @param  array<string, mixed>  $extra */
     private function __construct(
         public string $id,
         public string $name,
@@ -24,7 +25,8 @@ final readonly class Furniture
         public Vec2 $place,
         public float $turnRad,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -44,7 +46,6 @@ final readonly class Furniture
         );
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace FineFrame\Staging;
 
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Geometry\Vec2;
 
 /** Someone in the room, where their head is above the floor and which way their body faces. */
-final readonly class Person
+final readonly class Person implements Part
 {
-    /** @param array<string, mixed> $extra */
+    /** @param  array<string, mixed>  $extra */
     private function __construct(
         public string $id,
         public string $name,
@@ -23,7 +24,8 @@ final readonly class Person
         public ?string $looksAt,
         public float $swayM,
         private array $extra,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -42,7 +44,6 @@ final readonly class Person
         );
     }
 
-    /** @return array<string, mixed> */
     public function write(): array
     {
         return [

@@ -34,10 +34,10 @@
         <text {!! $ink->of('label pool-words') !!} x="{{ $pool['at'][0] }}" y="{{ $pool['at'][1] }}" font-size="{{ $size * 0.85 }}">{{ $pool['stops'] }}</text>
     @endforeach
     @foreach (in_array('tape', $overlays, true) ? $floor->dimensions() : [] as $mark)
-        <text {!! $ink->of('label '.$mark['class']) !!} x="{{ $mark['at'][0] }}" y="{{ $mark['at'][1] }}" text-anchor="middle">{{ $mark['words'] }}</text>
+        <text {!! $ink->of('label '.$mark['class']) !!} transform="translate({{ $mark['at'][0] }} {{ $mark['at'][1] }}) rotate({{ $mark['turn'] }})" text-anchor="middle" y="{{ $size * 0.35 }}">{{ $mark['words'] }}</text>
     @endforeach
     <path {!! $ink->of('scale') !!} d="{{ $scale['path'] }}"/>
-    <text {!! $ink->of('label') !!} x="{{ $scale['x'] }}" y="{{ $scale['y'] - 6 }}">{{ $scale['words'] }}</text>
+    <text {!! $ink->of('label') !!} x="{{ $scale['x'] }}" y="{{ $scale['y'] - 5 }}">{{ $scale['words'] }}</text>
     <g transform="translate({{ $scale['x'] - 25 }} {{ $scale['y'] - 8 }}) rotate({{ $scale['north'] }})">
         <path {!! $ink->of('scale') !!} d="M0 12V-12M-5 -5L0 -12L5 -5"/>
     </g>

@@ -6,7 +6,6 @@ namespace FineFrame\Judge\Checks\Cameras;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\Perspective;
-use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;

@@ -15,7 +15,6 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Plan\GazeSchool;
 use FineFrame\Staging\Person;
-use FineFrame\Staging\Role;
 
 /** All cameras stay on one side of the line between the people who look at one another, so that looks keep their direction. */
 final class LineIsKept extends Rule

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
-use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Shoot;
+use App\Papers\Paper;
+use App\Papers\SetupSheet;
+use App\View\Drawing\Drawings;
+use FineFrame\Plan\UnknownThing;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+final readonly class ExportController
+{
+    public function __construct(private Desk $desk, private Drawings $drawings, private SetupSheet $sheet)
+    {
+    }
+
+    public function plan(Shoot $shoot): Response
+    {
+        return $this->file($shoot->head->plan, 'application/json', Str::slug($shoot->title).'.fineframe.json');
+    }
+
+    public function floor(Request $request, Shoot $shoot): Response
+    {
+        return $this->file($this->drawings->floor($this->desk->workspace($request, $shoot, mends: false)), 'image/svg+xml', Str::slug($shoot->title).'-floor.svg');
+    }
+
+    /** @throws UnknownThing if there is no such camera */
+    public function frame(Request $request, Shoot $shoot, string $camera): Response
+    {
+        return $this->file($this->drawings->frame($this->desk->workspace($request, $shoot, mends: false), $camera), 'image/svg+xml', Str::slug($shoot->title)."-$camera.svg");
+    }
+
+    public function sheet(Request $request, Shoot $shoot): Response
+    {
+        $paper = Paper::tryFrom($request->string('paper')->toString()) ?? Paper::A4;
+
+        return response($this->sheet->pdf($this->desk->workspace($request, $shoot, mends: false), $paper), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title).'-sheet.pdf"',
+        ]);
+    }
+
+    private function file(string $content, string $type, string $name): Response
+    {
+        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.$name.'"']);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Papers;
+
+use App\View\Drawing\Drawings;
+use App\View\Drawing\Sheet;
+use App\View\Workspace;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+
+/** The sheet that is taped to the wall: floor to scale, frames, where everything stands from two walls, verdicts. */
+final readonly class SetupSheet
+{
+    private const MM_A_METRE = 1000.0;
+
+    public function __construct(private Drawings $drawings)
+    {
+    }
+
+    public function pdf(Workspace $work, Paper $paper): string
+    {
+        $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'tempDir' => storage_path('framework/cache'), 'fontCache' => storage_path('framework/cache'), 'chroot' => base_path('vendor/dompdf')]);
+        $pdf = new Dompdf($options);
+        $pdf->setPaper($paper->value);
+        $pdf->loadHtml($this->html($work, $paper));
+        $pdf->render();
+
+        return (string) $pdf->output();
+    }
+
+    public function html(Workspace $work, Paper $paper): string
+    {
+        $scale = $this->scale($work->floor()->sheet, $paper);
+        $image = static fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg);
+
+        return view('papers.setup-sheet', [
+            'work' => $work,
+            'scale' => $scale,
+            'floor' => $image($this->drawings->floor($work, sized: false)),
+            'floorMm' => round($work->floor()->sheet->width / Sheet::UNITS * self::MM_A_METRE / $scale, 1),
+            'frames' => array_map(fn ($f): array => ['frame' => $f, 'image' => $image($this->drawings->frame($work, $f->id))], $work->frames()),
+        ])->render();
+    }
+
+    /** The largest usual scale at which the floor fits. */
+    private function scale(Sheet $sheet, Paper $paper): int
+    {
+        [$width, $height] = $paper->floorMm();
+        foreach ($paper->scales() as $scale) {
+            $mm = self::MM_A_METRE / $scale / Sheet::UNITS;
+            if ($sheet->width * $mm <= $width && $sheet->height * $mm <= $height) {
+                return $scale;
+            }
+        }
+
+        return max($paper->scales());
+    }
+}

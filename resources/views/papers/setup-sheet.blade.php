@@ -1,0 +1,32 @@
+<!DOCTYPE html>
+<html lang="en"><head><meta charset="utf-8"><title>{{ $work->setup->plan->shoot->title }}</title>
+<style>
+@page { margin: 12mm 13mm; } body { font-family: "DejaVu Sans"; font-size: 8.5pt; color: #1b2422; } h1 { font-size: 14pt; margin: 0; } h2 { font-size: 9.5pt; margin: 5mm 0 1.5mm; border-bottom: .3mm solid #1b2422; padding-bottom: 1mm; }
+p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-collapse: collapse; } td, th { text-align: left; vertical-align: top; padding: .9mm 2mm .9mm 0; border-bottom: .15mm solid #d2cab8; } .frames td { width: 50%; border: 0; } .worst { font-size: 10.5pt; } .state { width: 15mm; }
+</style></head><body>
+<h1>{{ $work->setup->plan->shoot->title }}</h1>
+<p>{{ $work->setup->location->name }} · {{ $work->setup->setup->name }}@if ($work->setup->plan->shoot->date) · {{ $work->setup->plan->shoot->date }}@endif · <span class="worst">{{ $work->headline() }}</span></p>
+<p><img src="{{ $floor }}" style="width: {{ $floorMm }}mm"></p>
+<p class="quiet">Scale 1:{{ $scale }} when printed at 100 %. Ceiling {{ $reader->metres($work->setup->room->heightM) }}. Check the bar with a ruler before you measure from paper.</p>
+<h2>Where everything stands</h2>
+<table>
+    @foreach ($work->positions() as $row)<tr><th>{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach
+</table>
+<div style="page-break-before: always"></div>
+<h2>Frames</h2>
+<table class="frames"><tr>
+    @foreach ($frames as $i => $f)
+        @if ($i > 0 && $i % 2 === 0)</tr><tr>@endif
+        <td><p><strong>{{ $f['frame']->label }}</strong> {{ $f['frame']->headline() }} · {{ $f['frame']->stop() }}</p><img src="{{ $f['image'] }}" style="width: 86mm"></td>
+    @endforeach
+</tr></table>
+<h2>Verdicts</h2>
+<table>
+    @foreach ($work->verdicts->findings as $finding)
+        @continue($finding->severity === \FineFrame\Judge\Severity::Holds)
+        <tr><td class="state"><strong>{{ $finding->severity->value }}</strong></td><td>{{ $work->phrase->finding($finding) }} <span class="quiet">{{ $work->phrase->why($finding) }}</span></td></tr>
+    @endforeach
+</table>
+<p style="margin-top: 2mm"><strong>holds</strong> @foreach ($work->verdicts->of(\FineFrame\Judge\Severity::Holds) as $finding){{ $work->phrase->finding($finding) }} @endforeach</p>
+<p class="quiet" style="margin-top: 4mm">Fine Frame plans; it does not certify. The maker’s rating, the venue, local codes and licensed people decide.</p>
+</body></html>
