@@ -163,7 +163,7 @@ final class Node
             if (is_int($value) || (is_float($value) && is_finite($value))) {
                 $all[(string) $name] = (float) $value;
             } else {
-                $this->problems->add(new Problem($this->at($key).'/'.$name, 'must be a number'));
+                $this->wrong($key.'/'.self::escaped((string) $name), 'must be a number');
             }
         }
 
@@ -216,6 +216,12 @@ final class Node
         return new self($value, $pointer, $problems);
     }
 
+    /** A name that the document chose, as a step of a pointer (RFC 6901). */
+    public static function escaped(string $name): string
+    {
+        return strtr(mb_substr($name, 0, 64), ['~' => '~0', '/' => '~1']);
+    }
+
     private function take(string $key, mixed $default): mixed
     {
         $this->known[$key] = true;
@@ -225,6 +231,6 @@ final class Node
 
     private function at(string $key): string
     {
-        return $this->pointer.($key === '' ? '' : '/'.strtr($key, ['~' => '~0', '/' => '~1']));
+        return $this->pointer.'/'.$key;
     }
 }

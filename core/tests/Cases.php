@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Tests;
+
+use FineFrame\Plan\Edit;
+use FineFrame\Plan\PlanReader;
+use FineFrame\Plan\SetupPlan;
+use FineFrame\Reference\CaseRunner;
+
+/** Reads the published cases and the demo plan, and compares within a case's tolerance. */
+final class Cases
+{
+    public const DATA = __DIR__.'/data';
+
+    /** @return iterable<string, array{string, array<string, mixed>}> the cases that the core answers, by their own names */
+    public static function of(string $topic, string ...$kinds): iterable
+    {
+        foreach (CaseRunner::cases(self::DATA."/$topic.json") as $case) {
+            if ($kinds === [] || in_array($case['kind'], $kinds, true)) {
+                yield $case['id'] => [$topic, $case];
+            }
+        }
+    }
+
+    /** @return string|null what differs */
+    public static function difference(mixed $expected, mixed $got, array $tolerance, string $key = ''): ?string
+    {
+        if (is_array($expected)) {
+            foreach ($expected as $k => $value) {
+                $limits = is_string($k) ? ($tolerance['keys'][$k] ?? null) : null;
+                $deeper = $limits === null ? $tolerance : ['default' => $limits + ($tolerance['default'] ?? []), 'keys' => []];
+                if (! is_array($got) || ! array_key_exists($k, $got)) {
+                    return "$key/$k is missing";
+                }
+                if (($wrong = self::difference($value, $got[$k], $deeper, "$key/$k")) !== null) {
+                    return $wrong;
+                }
+            }
+
+            return is_array($got) && (! array_is_list($expected) || count($got) === count($expected)) ? null : "$key has other members";
+        }
+        if (! is_int($expected) && ! is_float($expected)) {
+            return $expected === $got ? null : "$key: ".var_export($expected, true).' expected, got '.var_export($got, true);
+        }
+        $allowed = max($tolerance['default']['abs'] ?? 0, ($tolerance['default']['rel'] ?? 0) * abs($expected)) + 1e-12 * abs($expected);
+
+        return is_numeric($got) && abs($got - $expected) <= $allowed ? null : "$key: $expected expected, got ".var_export($got, true);
+    }
+
+    /** @param  array<string, mixed>  $changes by pointer below the demo's setup */
+    public static function demo(array $changes = []): SetupPlan
+    {
+        $plan = PlanReader::json((string) file_get_contents(__DIR__.'/../../database/demo/sallow-tide-mill.fineframe.json'));
+        $edits = [];
+        foreach ($changes as $pointer => $value) {
+            $edits[str_starts_with($pointer, '/') ? $pointer : "/setups/talk/$pointer"] = $value;
+        }
+
+        return (new Edit($edits))->applyTo($plan)->setup();
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+use FineFrame\Judge\CheckSet;
+use FineFrame\Judge\Judge;
+use FineFrame\Judge\Severity;
+use FineFrame\Tests\Cases;
+
+it('finds the three faults of the demo, and a mend for each that holds', function (): void {
+    $judge = Judge::standard();
+    $setup = Cases::demo();
+    expect($judge->judge($setup)->broken())->toBe(['frame-is-clear:cam-b+key', 'key-gives-the-stop:key+miller', 'boom-stays-out-of-frame:boom+cam-b']);
+    for ($round = 0; $round < 3; $round++) {
+        $verdicts = $judge->judge($setup);
+        $mend = $judge->mend($setup, $verdicts, $verdicts->findings[0]);
+        $setup = $mend->edit->applyTo($setup->plan)->setup();
+    }
+
+    expect($judge->judge($setup)->broken())->toBe([]);
+});
+
+it('judges', function (string $key, Severity $severity, array $changes): void {
+    expect(Judge::standard()->judge(Cases::demo($changes))->find($key)?->severity)->toBe($severity);
+})->with(function (): iterable {
+    [$holds, $watch, $breaks] = [Severity::Holds, Severity::Watch, Severity::Breaks];
+    $b = fn (float $x, float $y, array $more = []): array => ['cameras/cam-b/x_m' => $x, 'cameras/cam-b/y_m' => $y] + $more;
+    $walls = fn (float $first): array => ['/locations/stone-room/space/walls/w1/length_m' => $first];
+
+    yield 'walls that close' => ['walls-close:stone-room', $holds, $walls(7.21)];
+    yield 'walls that miss by 4 cm' => ['walls-close:stone-room', $watch, $walls(7.24)];
+    yield 'depth behind' => ['subject-stands-off-the-background:cam-a+miller', $holds, []];
+    yield 'close to the wall' => ['subject-stands-off-the-background:cam-a+miller', $watch, ['subjects/miller/y_m' => 3.4]];
+    yield 'against the wall' => ['subject-stands-off-the-background:cam-a+miller', $breaks, ['subjects/miller/y_m' => 4.6]];
+    yield 'windows out of frame' => ['window-is-not-behind-the-subject:cam-a+south-window', $holds, []];
+    yield 'a window behind the head' => ['window-is-not-behind-the-subject:cam-b+south-window', $breaks, $b(5.6, 2.1, ['subjects/miller/y_m' => 1.6, 'subjects/miller/facing_deg' => 100])];
+    yield 'a window beside the face' => ['window-is-not-behind-the-subject:cam-b+south-window', $watch, $b(5.3, 2.6)];
+    yield 'a clear way out' => ['way-out-is-clear:door', $holds, []];
+    yield 'a camera in the way out' => ['way-out-is-clear:cam-b+door', $breaks, $b(6.7, 1.0)];
+    yield 'furniture in the way out' => ['way-out-is-clear:hopper+door', $breaks, ['furniture/hopper/x_m' => 6.3, 'furniture/hopper/y_m' => 0.9]];
+    yield 'A clear' => ['frame-is-clear:cam-a', $holds, []];
+    yield 'B standing in A' => ['frame-is-clear:cam-a+cam-b', $breaks, $b(3.2, 1.9)];
+    yield 'the interviewer in A' => ['frame-is-clear:cam-a+asker', $breaks, ['subjects/asker/x_m' => 3.3, 'subjects/asker/y_m' => 1.6]];
+    yield 'frames that cut' => ['frames-differ:cam-a+cam-b', $holds, []];
+    yield 'one size, two angles' => ['frames-differ:cam-a+cam-b', $watch, ['cameras/cam-b/focal_mm' => 60]];
+    yield 'one size, one angle' => ['frames-differ:cam-a+cam-b', $breaks, $b(4.3, 0.7, ['cameras/cam-b/focal_mm' => 52])];
+    yield 'one size, by the school of angle' => ['frames-differ:cam-a+cam-b', $holds, ['cameras/cam-b/focal_mm' => 60, '/brief/cut' => 'angle-alone']];
+    yield 'one side of the line' => ['line-is-kept:cam-b', $holds, []];
+    yield 'across the line' => ['line-is-kept:cam-b', $breaks, $b(1.2, 0.9)];
+    yield 'looking room ahead' => ['looking-room-is-ahead:cam-a+miller', $holds, []];
+    yield 'looking room behind' => ['looking-room-is-ahead:cam-a+miller', $breaks, ['cameras/cam-a/aim/side' => 'right']];
+    yield 'a look beside the lens' => ['gaze-suits-the-lens:cam-a+miller', $holds, []];
+    yield 'a look too far round' => ['gaze-suits-the-lens:cam-a+miller', $watch, ['subjects/asker/x_m' => 1.2]];
+    yield 'a look not into the lens' => ['gaze-suits-the-lens:cam-a+miller', $breaks, ['/brief/gaze' => 'into-lens']];
+    yield 'a look into the lens' => ['gaze-suits-the-lens:cam-a+miller', $holds, ['/brief/gaze' => 'into-lens', 'subjects/miller/looks_at' => 'cam-a']];
+    yield 'a face far enough' => ['face-keeps-its-shape:cam-a+miller', $holds, []];
+    yield 'a face at a metre' => ['face-keeps-its-shape:cam-b+miller', $watch, $b(3.9, 2.05)];
+    yield 'a face at half a metre' => ['face-keeps-its-shape:cam-b+miller', $breaks, $b(3.5, 2.3)];
+    yield 'inside the depth of field' => ['subject-stays-in-focus:cam-a+miller', $holds, []];
+    yield 'swaying at its edge' => ['subject-stays-in-focus:cam-a+miller', $watch, ['subjects/miller/sway_m' => 0.1]];
+    yield 'swaying out of it' => ['subject-stays-in-focus:cam-a+miller', $breaks, ['cameras/cam-a/t_stop' => 1.5, 'subjects/miller/sway_m' => 0.12]];
+    yield 'nearer than the lens focuses' => ['lens-focuses-this-near:cam-b+miller', $breaks, $b(3.4, 2.5)];
+    yield 'another stop than the light' => ['camera-is-set-to-the-stop:cam-b', $watch, ['cameras/cam-b/t_stop' => 5.6]];
+    yield 'a key that fits' => ['key-gives-the-stop:key+miller', $holds, ['lights/key/dimmer' => 0.2]];
+    yield 'a key half a stop over' => ['key-gives-the-stop:key+miller', $watch, ['lights/key/dimmer' => 0.28]];
+    yield 'a dark key' => ['key-gives-the-stop:key+miller', $breaks, ['lights/key/dimmer' => 0.02]];
+    yield 'a box into the ceiling' => ['soft-box-fits-the-room:key', $breaks, ['lights/key/height_m' => 2.6]];
+    yield 'a box into the wall' => ['soft-box-fits-the-room:key', $breaks, ['lights/key/x_m' => 0.3]];
+    yield 'a boom out of A' => ['boom-stays-out-of-frame:boom+cam-a', $holds, []];
+    yield 'a boom in both' => ['boom-stays-out-of-frame:boom+cam-a', $breaks, ['microphones/boom/height_m' => 1.35]];
+    yield 'a boom near enough' => ['boom-is-as-near-as-it-can-be:boom', $holds, []];
+    yield 'a boom too far' => ['boom-is-as-near-as-it-can-be:boom', $watch, ['microphones/boom/height_m' => 2.1]];
+    yield 'a pole too short' => ['pole-reaches:boom', $breaks, ['microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 5.6]];
+    yield 'legs in the wall' => ['stand-fits-its-place:cam-b', $breaks, $b(7.0, 2.9)];
+    yield 'legs in the millstone' => ['stand-fits-its-place:cam-b', $breaks, $b(4.4, 3.3)];
+    yield 'a tripod too low' => ['support-reaches-its-height:cam-b', $breaks, ['cameras/cam-b/height_m' => 2.1]];
+});
+
+it('says nothing of a line or of looking room when the look goes into the lens', function (): void {
+    $verdicts = Judge::standard()->judge(Cases::demo(['/brief/gaze' => 'into-lens']));
+
+    expect($verdicts->find('line-is-kept:cam-b'))->toBeNull()->and($verdicts->find('looking-room-is-ahead:cam-a+miller'))->toBeNull();
+});
+
+it('offers only mends that hold and break nothing else', function (array $changes): void {
+    $judge = Judge::standard();
+    $setup = Cases::demo($changes);
+    $verdicts = $judge->judge($setup);
+    $mended = 0;
+    foreach ($verdicts->findings as $finding) {
+        $mend = $judge->mend($setup, $verdicts, $finding);
+        if ($mend !== null) {
+            $mended++;
+            $after = $judge->judge($mend->edit->applyTo($setup->plan)->setup());
+            expect($after->find($finding->key())->severity ?? Severity::Holds)->toBe(Severity::Holds)
+                ->and(array_diff($after->broken(), $verdicts->broken()))->toBe([]);
+        }
+    }
+    expect($mended)->toBeGreaterThan(0);
+})->with([
+    'B in A' => [['cameras/cam-b/x_m' => 3.2, 'cameras/cam-b/y_m' => 1.9]],
+    'B across the line' => [['cameras/cam-b/x_m' => 1.4, 'cameras/cam-b/y_m' => 0.6]],
+    'B near and alike' => [['cameras/cam-b/x_m' => 4.1, 'cameras/cam-b/y_m' => 1.3, 'cameras/cam-b/focal_mm' => 40]],
+    'legs in the wall, box in the ceiling' => [['cameras/cam-b/x_m' => 6.9, 'lights/key/height_m' => 2.5]],
+]);
+
+it('knows each rule by one id', function (): void {
+    $ids = array_map(fn ($check) => $check->id(), CheckSet::standard());
+
+    expect($ids)->toBe(array_unique($ids))->and(count($ids))->toBe(20);
+});

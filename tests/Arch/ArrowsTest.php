@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The arrows of docs/ARCHITECTURE.md, each as what a folder may use. `toOnlyUse` also catches framework helpers.
+ */
+$base = ['FineFrame\FineFrameException', 'FineFrame\Measure', 'FineFrame\Geometry'];
+$parts = [...$base, 'FineFrame\Document'];
+$modules = [...$parts, 'FineFrame\Space', 'FineFrame\Staging', 'FineFrame\Camera', 'FineFrame\Light', 'FineFrame\Sound', 'FineFrame\Grip'];
+
+arch('measure stands alone')->expect('FineFrame\Measure')->toOnlyUse(['FineFrame\FineFrameException']);
+arch('geometry stands alone')->expect('FineFrame\Geometry')->toOnlyUse([]);
+arch('documents know quantities')->expect('FineFrame\Document')->toOnlyUse($base);
+arch('space')->expect('FineFrame\Space')->toOnlyUse($parts);
+arch('staging')->expect('FineFrame\Staging')->toOnlyUse($parts);
+arch('grip')->expect('FineFrame\Grip')->toOnlyUse($parts);
+arch('camera')->expect('FineFrame\Camera')->toOnlyUse([...$parts, 'FineFrame\Grip']);
+arch('light')->expect('FineFrame\Light')->toOnlyUse([...$parts, 'FineFrame\Staging']);
+arch('sound')->expect('FineFrame\Sound')->toOnlyUse([...$parts, 'FineFrame\Grip']);
+arch('plan')->expect('FineFrame\Plan')->toOnlyUse($modules);
+arch('scene')->expect('FineFrame\Scene')->toOnlyUse([...$modules, 'FineFrame\Plan']);
+arch('judge')->expect('FineFrame\Judge')->toOnlyUse([...$modules, 'FineFrame\Plan', 'FineFrame\Scene']);
+arch('figures')->expect('FineFrame\Figures')->toOnlyUse([...$modules, 'FineFrame\Plan', 'FineFrame\Scene', 'FineFrame\Judge']);
+arch('the whole core uses nothing but itself')->expect('FineFrame')->toOnlyUse(['FineFrame']);
+arch('the core is strict')->expect('FineFrame')->toUseStrictTypes()->toUseStrictEquality();
+arch('the application is strict')->expect('App')->toUseStrictTypes();
+arch('classes of the core are final')->expect('FineFrame')->classes()->toBeFinal()->ignoring('FineFrame\Judge\Rule');
+arch('a check is a rule')->expect('FineFrame\Judge\Checks')->toExtend('FineFrame\Judge\Rule');
+arch('nothing is left behind')->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r'])->not->toBeUsed();

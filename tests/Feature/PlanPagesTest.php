@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Shoot;
+use App\Plans\PlanStore;
+use FineFrame\Plan\Edit;
+
+beforeEach(fn () => $this->shoot = $this->demo());
+
+function edit(Shoot $shoot, array $values, int $version = 1): array
+{
+    return ['version' => $version, 'stage' => 'cameras', 'look' => 'above', 'select' => 'none', 'edit' => json_encode($values)];
+}
+
+it('shows every stage and way to look', function (string $path, string $text): void {
+    $this->get("/shoots/{$this->shoot->id}$path")->assertOk()->assertSee($text, false);
+})->with([
+    ['/', '3 break'], ['/brief', 'What makes a cut'], ['/measure', 'Tape book'], ['/stage', 'Miller'], ['/light', 'Metering'], ['/sound', 'Boom’s tip is 10 cm inside B’s frame.'],
+    ['/rig', 'legs have their floor'], ['/cameras?look=side', 'The set from the side'], ['/cameras?look=table', 'from the hearth wall'], ['/cameras?select=cam-b', 'Hyperfocal'], ['/light?select=metering', 'Shutter angle'], ['/cameras?select=nobody', 'Verdicts'],
+]);
+
+it('answers a change with the parts of the page, a plain form with a redirect', function (): void {
+    $this->post("/shoots/{$this->shoot->id}/edit", edit($this->shoot, ['/setups/talk/cameras/cam-b/x_m' => 5.0]), ['HX-Request' => 'true'])
+        ->assertOk()->assertSee('id="frames"', false)->assertSee('data-version="2"', false);
+    $this->post("/shoots/{$this->shoot->id}/edit", edit($this->shoot, ['/setups/talk/cameras/cam-b/x_m' => 5.1], 2))->assertRedirect();
+    expect($this->shoot->refresh()->head->words)->toBe('Move B');
+});
+
+it('previews without keeping', function (): void {
+    $this->post("/shoots/{$this->shoot->id}/preview", edit($this->shoot, ['/setups/talk/cameras/cam-b/x_m' => 3.2, '/setups/talk/cameras/cam-b/y_m' => 1.9]))->assertOk()->assertSee('B is in A’s frame');
+    expect($this->shoot->refresh()->version)->toBe(1);
+});
+
+it('mends, undoes over the whole history, and redoes', function (): void {
+    $url = "/shoots/{$this->shoot->id}";
+    $this->post("$url/mend", ['version' => 1, 'finding' => 'key-gives-the-stop:key+miller'])->assertRedirect();
+    $this->post("$url/mend", ['version' => 2, 'finding' => 'boom-stays-out-of-frame:boom+cam-b'])->assertRedirect();
+    expect($this->shoot->refresh()->breaks)->toBe(1);
+    $mended = $this->shoot->head->plan;
+    $this->post("$url/undo", ['version' => 3]);
+    $this->post("$url/undo", ['version' => 4]);
+    expect($this->shoot->refresh()->head->plan)->toBe($this->demoFile())->and($this->shoot->breaks)->toBe(3);
+    $this->post("$url/undo", ['version' => 5])->assertSessionHas('said', 'There is nothing to undo.');
+    $this->post("$url/redo", ['version' => 5]);
+    $this->post("$url/redo", ['version' => 6]);
+    expect($this->shoot->refresh()->head->plan)->toBe($mended);
+});
+
+it('keeps both sides of a stale change', function (): void {
+    $url = "/shoots/{$this->shoot->id}/edit";
+    $this->post($url, edit($this->shoot, ['/setups/talk/cameras/cam-b/x_m' => 5.0]));
+    $stale = $this->post($url, edit($this->shoot, ['/setups/talk/cameras/cam-b/x_m' => 4.5]));
+    $stale->assertStatus(409)->assertSee('5.00 m')->assertSee('4.50 m')->assertSee('Move B')->assertSee('Put yours on top');
+    $this->post($url, edit($this->shoot, ['/setups/talk/cameras/cam-b/x_m' => 4.5], 2))->assertRedirect();
+    expect($this->shoot->revisions()->count())->toBe(3);
+});
+
+it('says what is wrong beside the field and changes nothing', function (array $fields, string $sentence): void {
+    $answer = $this->post("/shoots/{$this->shoot->id}/card", ['version' => 1, 'thing' => 'cam-b', 'select' => 'cam-b', 'stage' => 'cameras', 'fields' => $fields]);
+    $answer->assertStatus(422)->assertSee($sentence)->assertSee(array_values($fields)[0])->assertSee('aria-invalid="true"', false);
+    expect($this->shoot->refresh()->version)->toBe(1);
+})->with([
+    'no length' => [['/setups/talk/cameras/cam-b/height_m' => 'tall'], 'is not a length'],
+    'below the floor' => [['/setups/talk/cameras/cam-b/height_m' => '-1'], 'Must be between 5 cm and 15.00 m'],
+    'outside' => [['/setups/talk/cameras/cam-b/x_m' => '70'], 'Is outside the room'],
+    'a lens of 0 mm' => [['/setups/talk/cameras/cam-b/focal_mm' => '0'], 'Must be between 1 mm and 2000 mm'],
+    'no number' => [['/setups/talk/cameras/cam-b/t_stop' => 'wide'], 'is not a number'],
+]);
+
+it('leaves untouched fields as precise as they were, in feet too', function (): void {
+    $this->withCookie('units', 'imperial')->post("/shoots/{$this->shoot->id}/card", ['version' => 1, 'thing' => 'cam-b', 'fields' => ['/setups/talk/cameras/cam-b/x_m' => "17'4 1/2\"", '/setups/talk/cameras/cam-b/height_m' => '4ft 2in']]);
+    $camera = app(PlanStore::class)->open($this->shoot->refresh())->setup()->setup->cameras[1];
+
+    expect($camera->place->x)->toBe(5.3)->and($camera->heightM)->toEqualWithDelta(1.27, 1e-6);
+});
+
+it('measures a room typed in feet and inches', function (): void {
+    $row = fn (string $name, string $length): array => ['name' => $name, 'length_m' => $length, 'turn_deg' => '90'];
+    $this->withCookie('units', 'imperial')->post("/shoots/{$this->shoot->id}/room", [
+        'version' => 1, 'stage' => 'measure', 'place' => 'Glasshouse', 'height_m' => "9'", 'walls' => [$row('a', "20' 6\""), $row('b', '16'), $row('c', '20ft 6in'), $row('d', "16'"), ['name' => '', 'length_m' => '', 'turn_deg' => '']],
+    ])->assertRedirect();
+    $room = app(PlanStore::class)->open($this->shoot->refresh())->setup()->room;
+
+    expect($room->floor->signedArea())->toEqualWithDelta(20.5 * 16 * 0.3048 ** 2, 1e-4)->and($this->shoot->place)->toBe('Glasshouse');
+});
+
+it('puts a room’s trouble beside its row', function (): void {
+    $wall = fn (string $length): array => ['name' => 'w', 'length_m' => $length, 'turn_deg' => '90'];
+    $this->post("/shoots/{$this->shoot->id}/room", ['version' => 1, 'stage' => 'measure', 'place' => 'x', 'height_m' => '2.5', 'walls' => [$wall('5'), $wall('-4'), $wall('long'), $wall('4')]])
+        ->assertStatus(422)->assertSee('“long” is not a length', false);
+    $this->post("/shoots/{$this->shoot->id}/room", ['version' => 1, 'stage' => 'measure', 'place' => 'x', 'height_m' => '2.5', 'walls' => [$wall('5'), $wall('4'), $wall('4'), $wall('4')]])
+        ->assertStatus(422)->assertSee('Do not close: the last wall ends 1.00 m');
+});
+
+it('adds and removes things', function (): void {
+    $url = "/shoots/{$this->shoot->id}/things";
+    $this->post($url, ['version' => 1, 'kind' => 'camera'])->assertRedirect();
+    $this->post("$url/remove", ['version' => 2, 'thing' => 'miller'])->assertRedirect();
+    expect(app(PlanStore::class)->open($this->shoot->refresh())->setup()->setup->cameras)->toHaveCount(3)->and($this->shoot->head->words)->toBe('Remove Miller');
+    $this->post($url, ['version' => 3, 'kind' => 'elephant'])->assertStatus(422);
+});
+
+it('escapes what people type, on pages, in drawings and on paper', function (): void {
+    $evil = '<script>alert(1)</script>"&\'';
+    $shoot = app(PlanStore::class)->commit($this->shoot, 1, new Edit(['/shoot/title' => $evil, '/setups/talk/subjects/miller/name' => $evil, '/setups/talk/furniture/hopper/name' => $evil, '/locations/stone-room/space/walls/w5/name' => $evil]), $evil);
+    foreach (['/cameras', '/cameras?select=miller', '/cameras?look=table', '/cameras?look=side', '/measure', '/floor.svg', '/frames/cam-a.svg'] as $path) {
+        $body = (string) $this->get("/shoots/$shoot->id$path")->assertOk()->getContent();
+        expect($body)->not->toContain('<script>alert');
+        str_contains($path, '.svg') ? expect(simplexml_load_string($body))->not->toBeFalse() : null;
+    }
+    $this->get("/shoots/$shoot->id/sheet.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    $this->get('/')->assertDontSee('<script>alert', false);
+});
+
+it('guards its answers', function (): void {
+    $policy = $this->get("/shoots/{$this->shoot->id}/cameras")->headers->get('Content-Security-Policy');
+    expect($policy)->toContain("default-src 'none'")->toContain("script-src 'self'")->not->toContain('unsafe');
+    $body = (string) $this->get("/shoots/{$this->shoot->id}/cameras")->getContent();
+    expect(preg_match('/<script(?![^>]*src=)|\son\w+=|style="/i', $body))->toBe(0);
+});
+
+it('answers what is not there with a page, not a fault', function (): void {
+    $this->get('/shoots/none/cameras')->assertNotFound();
+    $this->get("/shoots/{$this->shoot->id}/frames/none.svg")->assertNotFound();
+    $this->post("/shoots/{$this->shoot->id}/card", ['version' => 1, 'thing' => 'none'])->assertNotFound();
+    $this->post("/shoots/{$this->shoot->id}/edit", ['version' => 1, 'edit' => '"text"'])->assertStatus(422);
+    $this->post("/shoots/{$this->shoot->id}/edit", ['version' => 1, 'edit' => '{"/setups/talk/nowhere/x/y":1}'])->assertStatus(422);
+    $this->post("/shoots/{$this->shoot->id}/edit", ['version' => 1, 'edit' => '{"":1,"x":{"a":[]},"/setups":null}'])->assertStatus(422);
+});
+
+it('removes a plan and brings it back', function (): void {
+    $this->delete("/shoots/{$this->shoot->id}")->assertRedirect('/');
+    $this->get("/shoots/{$this->shoot->id}/cameras")->assertNotFound();
+    $this->post("/shoots/{$this->shoot->id}/restore")->assertRedirect('/');
+    $this->get("/shoots/{$this->shoot->id}/cameras")->assertOk();
+});
