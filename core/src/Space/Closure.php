@@ -10,7 +10,7 @@ final readonly class Closure
     /** A chain is refused when it misses by more than this or by the share of its perimeter, whichever is more. */
     public const LIMIT_M = 0.05;
 
-    public const LIMIT_SHARE = 0.01;
+    public const LIMIT_SHARE = 0.005;
 
     public function __construct(public float $misclosureM, public float $perimeterM, public bool $checked)
     {

@@ -1,0 +1,20 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 8137;
+
+export default defineConfig({
+    testDir: 'tests/Browser',
+    timeout: 40_000,
+    retries: process.env.CI ? 1 : 0,
+    workers: 1,
+    reporter: 'list',
+    use: {
+        baseURL: `http://127.0.0.1:${port}`,
+        viewport: { width: 1280, height: 800 },
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+    webServer: { command: `tests/Browser/serve ${port}`, url: `http://127.0.0.1:${port}`, reuseExistingServer: false, timeout: 60_000 },
+});

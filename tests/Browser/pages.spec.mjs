@@ -1,0 +1,98 @@
+import { readFileSync } from 'node:fs';
+import { expect, tally, test } from './desk.mjs';
+
+const axe = readFileSync('node_modules/axe-core/axe.min.js', 'utf8');
+
+async function serious(page) {
+    const { violations } = await page.evaluate(async (source) => {
+        // eslint-disable-next-line no-new-func
+        if (!window.axe) (0, eval)(source);
+        return window.axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
+    }, axe);
+    return violations.filter((v) => ['serious', 'critical'].includes(v.impact)).map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 4).join(' | ')}`);
+}
+
+test.describe('axe finds nothing serious', () => {
+    test.use({ bypassCSP: true });
+    for (const theme of ['day', 'blackout']) {
+        for (const path of ['/', 'cameras', 'cameras?look=side', 'cameras?look=table', 'cameras?select=cam-b', 'measure', 'light', 'brief']) {
+            test(`${path} in ${theme}`, async ({ desk: page }) => {
+                if (theme === 'blackout') await page.keyboard.press('b');
+                await page.waitForTimeout(150);
+                await page.goto(path === '/' ? '/' : page.url().replace(/cameras.*/, path));
+                await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+                expect(await serious(page)).toEqual([]);
+            });
+        }
+    }
+});
+
+test('a newcomer begins a plan and types the room in feet and inches', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'ft', exact: true }).click();
+    await page.getByLabel('Title').fill('The duo');
+    await page.getByLabel('Place').fill('Grain loft');
+    await page.getByRole('button', { name: 'Begin with the tape' }).click();
+    await expect(page.getByRole('heading', { name: 'Tape book' })).toBeVisible();
+    for (const [wall, length] of [['A', '18\' 6"'], ['B', '14ft 3 1/2in'], ['C', '18\'6"'], ['D', "12'"]]) await page.getByLabel(`Wall ${wall}, length`).fill(length);
+    await page.getByRole('button', { name: 'Measure' }).click();
+    await expect(page.locator('.error, .problems').first()).toContainText('Do not close: the last wall ends 2′ 3½″');
+    await expect(page.getByLabel('Wall B, length')).toHaveValue('14ft 3 1/2in');
+    await page.getByLabel('Wall D, length').fill('14\' 3 1/2"');
+    await page.getByRole('button', { name: 'Measure' }).click();
+    await expect(page.locator('.closure')).toContainText('264 sq ft');
+    await expect(page.locator('.plan .length').first()).toHaveText(/18′ 6″/);
+    await expect(tally(page)).not.toContainText('break');
+});
+
+test('diagonals fix a room whose corners are not square', async ({ page }) => {
+    await page.goto('/');
+    await page.getByLabel('Title').fill('Sheared');
+    await page.getByLabel('Place').fill('Glasshouse');
+    await page.getByRole('button', { name: 'Begin with the tape' }).click();
+    await page.getByLabel('Diagonal 1, to corner').selectOption({ label: 'C' });
+    await page.getByLabel('Diagonal 1, length').fill('6.2');
+    await page.getByRole('button', { name: 'Measure' }).click();
+    await expect(page.locator('.closure')).toContainText('20.0 m² of floor');
+    await expect(page.getByLabel('Diagonal 1, length')).toHaveValue('6.2 m');
+});
+
+test.describe('on a phone', () => {
+    test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+    test('four tabs at the thumb, nothing wider than the screen', async ({ desk: page }) => {
+        await expect(page.locator('#plan')).toBeVisible();
+        await expect(page.locator('.picture').first()).toBeHidden();
+        await page.getByRole('button', { name: 'Frames' }).click();
+        await expect(page.locator('.picture').first()).toBeVisible();
+        await page.getByRole('button', { name: 'Verdicts' }).click();
+        await page.locator('.mend').first().click();
+        await expect(tally(page)).toHaveText('2 break');
+        await page.getByRole('button', { name: 'Stages' }).click();
+        await page.getByRole('link', { name: 'Measure' }).click();
+        for (const tab of ['Floor', 'Frames', 'Verdicts', 'Stages']) {
+            await page.locator('.tabs').getByRole('button', { name: tab }).click();
+            expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+            const small = await page.evaluate(() => [...document.querySelectorAll('.tabs button, .rail a, .mend, .keep.show, input:not([type=hidden]):not([type=checkbox]), select')]
+                .filter((el) => el.offsetParent && el.getBoundingClientRect().height < 43.5).map((el) => el.outerHTML.slice(0, 80)));
+            expect(small).toEqual([]);
+        }
+    });
+
+    test('a thing tapped on the floor opens its card', async ({ desk: page }) => {
+        await page.locator('#thing-cam-b').tap({ force: true });
+        await expect(page.getByRole('heading', { name: 'Camera B' })).toBeVisible();
+    });
+});
+
+test('the first page weighs little', async ({ page }) => {
+    const bodies = [];
+    page.on('response', async (answer) => { if (!answer.url().endsWith('.woff2')) bodies.push(await answer.body()); });
+    await page.goto('/');
+    await page.locator('.plans a').first().click();
+    await page.waitForLoadState('networkidle');
+    const { gzipSync } = await import('node:zlib');
+    const bytes = bodies.reduce((sum, body) => sum + gzipSync(body).length, 0);
+    console.log(`    ${(bytes / 1024).toFixed(0)} KB compressed for the list and a plan`);
+    expect(bytes).toBeLessThan(150 * 1024);
+});
