@@ -42,6 +42,9 @@ final readonly class FramePicture
 
     private static function see(Solid $solid, LensView $view, Shading $shading): ?SeenSolid
     {
+        if (! $view->mayShow($solid)) {
+            return null;
+        }
         $ahead = array_map($view->seen(...), $solid->points);
         $depths = array_column($ahead, 2);
         if (max($depths) < LensView::NEAR_M) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FineFrame\Scene;
 
 use FineFrame\Geometry\Convex;
-use FineFrame\Geometry\Vec3;
 
 /** Finds what of each thing shows in one lens's delivered frame. */
 final class Intrusions
@@ -13,19 +12,15 @@ final class Intrusions
     /** Less of the frame than this is not seen by anyone: about 2 × 2 pixels of a 1080-line picture. */
     private const LEAST_SHARE = 2e-6;
 
-    /** @var list<array{float, float, float, float}> the frame's sides as planes through the lens, inward */
-    private readonly array $sides;
-
     /** @var list<array{float, float, float, float, Solid}> what may hide a thing: centre from the lens, squared radius, solid */
     private readonly array $covers;
 
     public function __construct(private readonly Scene $scene, private readonly LensView $view)
     {
         [$ex, $ey, $ez] = $view->eye;
-        $this->sides = array_values(array_map(static fn (Vec3 $n): array => [$n->x, $n->y, $n->z, $n->x * $ex + $n->y * $ey + $n->z * $ez], $view->sides()));
         $covers = [];
         foreach ([...$scene->shell, ...$scene->solidsSeenBy($view->camera)] as $solid) {
-            if ($solid->material !== Material::Floor && $solid->material !== Material::Ceiling && $this->mayShow($solid)) {
+            if ($solid->material !== Material::Floor && $solid->material !== Material::Ceiling && $view->mayShow($solid)) {
                 $covers[] = [$solid->centre[0] - $ex, $solid->centre[1] - $ey, $solid->centre[2] - $ez, $solid->isFlat() ? INF : $solid->radius ** 2, $solid];
             }
         }
@@ -55,7 +50,7 @@ final class Intrusions
     {
         $area = 0.0;
         foreach ($solids as $solid) {
-            $outline = $this->mayShow($solid) ? Convex::clip(self::outline($solid, $this->view), $this->view->cropX, $this->view->cropY) : [];
+            $outline = $this->view->mayShow($solid) ? Convex::clip(self::outline($solid, $this->view), $this->view->cropX, $this->view->cropY) : [];
             foreach (count($outline) < 3 ? [] : Convex::samples($outline) as [$at, $part]) {
                 $area += $this->hidden($solid, $at) ? 0.0 : $part;
             }
@@ -75,19 +70,6 @@ final class Intrusions
         }
 
         return $solids;
-    }
-
-    /** False when a solid's sphere lies past a side of the frame. */
-    private function mayShow(Solid $solid): bool
-    {
-        [$x, $y, $z] = $solid->centre;
-        foreach ($this->sides as [$nx, $ny, $nz, $d]) {
-            if ($nx * $x + $ny * $y + $nz * $z - $d < -$solid->radius) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /**

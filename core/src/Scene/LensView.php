@@ -44,6 +44,11 @@ final readonly class LensView
 
     public float $cropY;
 
+    /** Cosines of the half angles: what turns a distance across the frame into one square to its side. */
+    private float $slantX;
+
+    private float $slantY;
+
     private function __construct(public Camera $camera, public float $bearingRad, public float $tiltRad)
     {
         [$sb, $cb, $st, $ct] = [sin($bearingRad), cos($bearingRad), sin($tiltRad), cos($tiltRad)];
@@ -54,6 +59,7 @@ final readonly class LensView
         $this->up = [-$sb * $st, -$cb * $st, $ct];
         $this->tanX = tan($camera->recorded->horizontalRad() / 2);
         $this->tanY = tan($camera->recorded->verticalRad() / 2);
+        [$this->slantX, $this->slantY] = [cos(atan($this->tanX)), cos(atan($this->tanY))];
         $this->cropX = $camera->delivered->widthMm / $camera->recorded->widthMm;
         $this->cropY = $camera->delivered->heightMm / $camera->recorded->heightMm;
     }
@@ -103,6 +109,15 @@ final readonly class LensView
             $x * $this->up[0] + $y * $this->up[1] + $z * $this->up[2],
             $x * $this->forward[0] + $y * $this->forward[1] + $z * $this->forward[2],
         ];
+    }
+
+    /** False when a solid's sphere lies past a side of the recorded frame. */
+    public function mayShow(Solid $solid): bool
+    {
+        [$x, $y, $z] = $this->seen($solid->centre);
+        $r = $solid->radius;
+
+        return $z > -$r && abs($x) * $this->slantX <= $z * $this->tanX * $this->slantX + $r && abs($y) * $this->slantY <= $z * $this->tanY * $this->slantY + $r;
     }
 
     /** @return array{float, float}|null where a point lands, or null behind the lens */

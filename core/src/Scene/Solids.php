@@ -50,14 +50,22 @@ final class Solids
     public function taper(Vec3 $a, Vec3 $b, Vec3 $across, array $halfA, array $halfB, Material $material, int $sides = 8): self
     {
         $side = $b->minus($a)->unit()->cross($across);
-        $ring = static fn (Vec3 $at, float $wide, float $deep): array => array_map(static function (int $i) use ($at, $wide, $deep, $across, $side, $sides): array {
+
+        return $this->loft(self::ring($a, $across, $side, ...$halfA, sides: $sides), self::ring($b, $across, $side, ...$halfB, sides: $sides), $material);
+    }
+
+    /** @return non-empty-list<array{float, float, float}> an ellipse about $at; plain floats, since every person is made of many */
+    private static function ring(Vec3 $at, Vec3 $across, Vec3 $side, float $wide, float $deep, int $sides): array
+    {
+        $ring = [];
+        for ($i = 0; $i < $sides; $i++) {
             $turn = 2 * M_PI * ($i + 0.5) / $sides;
-            $p = $at->plus($across->times($wide * cos($turn)))->plus($side->times($deep * sin($turn)));
+            [$c, $s] = [$wide * cos($turn), $deep * sin($turn)];
+            $ring[] = [$at->x + $across->x * $c + $side->x * $s, $at->y + $across->y * $c + $side->y * $s, $at->z + $across->z * $c + $side->z * $s];
+        }
+        assert($ring !== []);
 
-            return [$p->x, $p->y, $p->z];
-        }, range(0, $sides - 1));
-
-        return $this->loft($ring($a, ...$halfA), $ring($b, ...$halfB), $material);
+        return $ring;
     }
 
     /**
@@ -93,11 +101,7 @@ final class Solids
         $points = $faces = $materials = [];
         foreach ($rings as $z) {
             $r = sqrt(1 - $z * $z) * ($z < 0 ? 1 + 0.2 * $z : 1);
-            for ($i = 0; $i < $sides; $i++) {
-                $turn = 2 * M_PI * ($i + 0.5) / $sides;
-                $p = $centre->plus($front->times($radii[0] * $r * cos($turn)))->plus($left->times($radii[1] * $r * sin($turn)))->plus(new Vec3(0, 0, $radii[2] * $z));
-                $points[] = [$p->x, $p->y, $p->z];
-            }
+            array_push($points, ...self::ring($centre->plus(new Vec3(0, 0, $radii[2] * $z)), $front, $left, $radii[0] * $r, $radii[1] * $r, $sides));
         }
         for ($k = 0; $k < count($rings) - 1; $k++) {
             for ($i = 0; $i < $sides; $i++) {

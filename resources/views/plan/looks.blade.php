@@ -3,7 +3,11 @@
         @foreach (['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'] as $look => $name)
             <a href="{{ $work->url(['look' => $look]) }}" hx-get="{{ $work->url(['look' => $look]) }}" hx-swap="none" @if ($work->look === $look) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
-        @include('plan.adders')
+        @if ($work->isStill())
+            @include('plan.adders')
+        @else
+            <span class="adders" data-keep></span>
+        @endif
     </nav>
     @switch($work->look)
         @case('side')

@@ -1,5 +1,9 @@
+@if ($work->isStill())
 @include('plan.state', ['oob' => true])
 @include('plan.headline', ['oob' => true])
+@else
+@include('plan.tally', ['oob' => true])
+@endif
 @include('plan.rail', ['oob' => true])
 @include('plan.looks', ['oob' => true])
 @include('plan.frames', ['oob' => true])

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+// Run by bin/bench.
+
+use FineFrame\Judge\Judge;
+use FineFrame\Plan\PlanReader;
+use FineFrame\Scene\FramePicture;
+use FineFrame\Scene\Scene;
+
+require __DIR__.'/../vendor/autoload.php';
+
+/** @param Closure(int): mixed $act */
+function bench(string $what, ?float $budgetMs, int $runs, Closure $act): void
+{
+    for ($i = 0; $i < max(10, intdiv($runs, 3)); $i++) {
+        $act($i);
+    }
+    $times = [];
+    for ($i = 0; $i < $runs; $i++) {
+        $start = hrtime(true);
+        $act($i);
+        $times[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($times);
+    $median = $times[intdiv($runs, 2)];
+    printf("%-44s %8.1f ms  (min %.1f, 90 %% %.1f)%s\n", $what, $median, $times[0], $times[(int) (0.9 * $runs)], $budgetMs === null ? '' : sprintf('   budget %.0f, ratio %.2f', $budgetMs, $median / $budgetMs));
+}
+
+$file = (string) file_get_contents(__DIR__.'/../database/demo/sallow-tide-mill.fineframe.json');
+$setup = PlanReader::json($file)->setup();
+$judge = Judge::standard();
+$scene = new Scene($setup);
+
+bench('read the demo plan', null, 100, fn () => PlanReader::json($file));
+bench('judge the demo plan', 15, 100, fn () => $judge->judge($setup));
+bench('find and try every mend', null, 40, function () use ($judge, $setup): void {
+    $verdicts = $judge->judge($setup);
+    foreach ($verdicts->findings as $finding) {
+        $judge->mend($setup, $verdicts, $finding);
+    }
+});
+foreach ($scene->views as $view) {
+    bench('project '.$view->camera->placement->label.'’s frame', 10, 100, fn () => FramePicture::of($scene, $view));
+}
+
+// The same over HTTP, from a server of its own on a database of its own.
+$port = 8139;
+$server = proc_open([__DIR__.'/../tests/Browser/serve', (string) $port], [['pipe', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, __DIR__.'/..', getenv() + ['WORKERS' => '2']);
+register_shutdown_function(function () use ($server, $port): void {
+    proc_terminate($server);
+    shell_exec('pkill -f 127.0.0.1:'.$port);
+});
+$curl = curl_init();
+$cookies = (string) tempnam(sys_get_temp_dir(), 'bench');
+$ask = function (string $path, ?array $post = null, array $headers = []) use ($curl, $cookies, $port): string {
+    curl_reset($curl);
+    curl_setopt_array($curl, [CURLOPT_URL => str_starts_with($path, 'http') ? $path : "http://127.0.0.1:$port$path", CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies, CURLOPT_COOKIEJAR => $cookies, CURLOPT_HTTPHEADER => $headers]);
+    $post === null ?: curl_setopt($curl, CURLOPT_POSTFIELDS, http_build_query($post));
+
+    return (string) curl_exec($curl);
+};
+for ($try = 0; $try < 100 && ($home = $ask('/')) === ''; $try++) {
+    usleep(100_000);
+}
+preg_match('~/shoots/\w+/cameras~', $home, $found);
+$page = $ask($found[0]);
+preg_match('~csrf-token" content="([^"]+)~', $page, $token);
+bench('first page, warm', 200, 60, fn () => $ask($found[0]));
+bench('one drag update over HTTP', 60, 120, fn (int $i) => $ask(str_replace('cameras', 'preview', $found[0]), [
+    'version' => 1, 'stage' => 'cameras', 'look' => 'above', 'select' => 'none', 'edit' => json_encode(['/setups/talk/cameras/cam-b/x_m' => 5 + $i / 400]),
+], ["X-CSRF-TOKEN: $token[1]", 'HX-Request: true']));
+$bytes = array_sum(array_map(fn (string $body): int => strlen((string) gzencode($body)), [$page, $ask('/build/app.js'), $ask('/build/app.css'), $ask('/mark.svg')]));
+printf("%-44s %8.1f KB compressed   budget 150, ratio %.2f\n", 'first page with script and style', $bytes / 1024, $bytes / 1024 / 150);
