@@ -11,7 +11,7 @@ use FineFrame\Scene\Scene;
 
 require __DIR__.'/../vendor/autoload.php';
 
-/** @param Closure(int): mixed $act */
+/** @param  Closure(int): mixed  $act */
 function bench(string $what, ?float $budgetMs, int $runs, Closure $act): void
 {
     for ($i = 0; $i < max(10, intdiv($runs, 3)); $i++) {

@@ -12,6 +12,7 @@ use App\View\StaleView;
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Plan\UnknownThing;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\MessageBag;
@@ -27,6 +28,7 @@ final class Problems
         $exceptions->render(static fn (InvalidDocument $e, Request $request): Response => self::answer($request, self::sentences($e, $request)));
         $exceptions->render(static fn (ValidationException $e, Request $request): Response => self::answer($request, $e->errors()));
         $exceptions->render(static fn (UnknownThing $e): Response => response()->view('problem', ['title' => 'Not in this plan', 'lines' => [$e->getMessage()]], 404));
+        $exceptions->render(static fn (PostTooLargeException $e, Request $request): Response => self::answer($request, ['plan' => ['The file is larger than 10 MB; a plan is far smaller.']]));
         $exceptions->render(static fn (StalePlan $e, Request $request): Response => self::stale($e, $request));
     }
 

@@ -115,10 +115,16 @@ final class Workspace
     /** @return list<Figure> of the selected thing */
     public function figures(Card $card): array
     {
-        $about = $card->id === 'metering' ? ($this->setup->subjects()[0]->id ?? '') : $card->id;
-        $kind = $card->id === 'metering' ? 'face' : $card->figureKind;
+        $face = match ($card->figureKind) {
+            'metering' => $this->setup->subjects()[0]->id ?? '',
+            'light' => $this->situation->scene->lamps[$card->id]->placement->subject,
+            default => '',
+        };
 
-        return array_values(array_filter(Figures::of($this->situation), static fn (Figure $f): bool => $f->kind === $kind && $f->about === $about));
+        return array_values(array_filter(
+            Figures::of($this->situation),
+            static fn (Figure $f): bool => ($f->kind === $card->figureKind && $f->about === $card->id) || ($f->kind === 'face' && $f->about === $face),
+        ));
     }
 
     /** @return list<array{stage: Stage, state: string, open: bool}> */

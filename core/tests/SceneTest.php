@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use FineFrame\Camera\AimMode;
+use FineFrame\Plan\Edit;
 use FineFrame\Scene\BoomReach;
+use FineFrame\Scene\FollowThrough;
 use FineFrame\Scene\FramePicture;
 use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\Scene;
@@ -74,4 +76,14 @@ it('finds the nearest boom place just outside every frame', function (): void {
     $at = $limit->place($closer);
 
     expect(abs($at[0]) < 1 && abs($at[1]) < 1)->toBeTrue()->and($after->setup->camera(0)->placement->aim->mode)->toBe(AimMode::Eyes);
+});
+
+it('follows a lens with its focal length and stop, and a freed aim with where it points', function (): void {
+    $setup = Cases::demo();
+    $edit = FollowThrough::of($setup, new Edit(['/setups/talk/cameras/cam-a/lens' => 'zoom-70-200', '/setups/talk/cameras/cam-a/aim/mode' => 'free']));
+    $after = $edit->applyTo($setup->plan)->setup();
+    $before = (new Scene($setup))->views['cam-a'];
+
+    expect($after->cameras['cam-a']->placement->focalMm)->toBe(70.0)
+        ->and((new Scene($after))->views['cam-a']->bearingRad)->toEqualWithDelta(fmod($before->bearingRad + 2 * M_PI, 2 * M_PI), 1e-3);
 });

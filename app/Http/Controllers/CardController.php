@@ -9,6 +9,7 @@ use App\Models\Shoot;
 use App\Plans\Cards\CardInput;
 use App\Plans\Cards\Cards;
 use App\Plans\EditWords;
+use FineFrame\Scene\FollowThrough;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
@@ -24,7 +25,7 @@ final readonly class CardController
         $card = (new Cards($setup))->of($request->string('thing')->toString());
         $edit = CardInput::edit($card, $request->typed(), $this->desk->reader);
         if ($edit->values !== []) {
-            $shoot = $this->desk->store->commit($shoot, $request->version(), $edit, EditWords::of($setup, $edit));
+            $shoot = $this->desk->store->commit($shoot, $request->version(), FollowThrough::of($setup, $edit), EditWords::of($setup, $edit));
         }
 
         return $this->desk->changed($request, $shoot);

@@ -15,6 +15,7 @@ use FineFrame\Scene\LensView;
 use FineFrame\Space\Opening;
 use FineFrame\Space\OpeningKind;
 use FineFrame\Staging\Body;
+use FineFrame\Staging\Furniture;
 
 /** The floor from above, true to scale, as paths for the view. */
 final class FloorDrawing
@@ -30,10 +31,15 @@ final class FloorDrawing
     {
         $this->sheet = new Sheet($situation->setup->room->floor);
         $this->labels = new Labels($this->sheet->text(), $this->sheet);
+        foreach ($situation->setup->setup->furniture as $f) {
+            $this->labels->keepClear($this->sheet->x($f->place), $this->sheet->y($f->place), ...$this->halves($f));
+        }
         foreach ($situation->scene->lamps as $lamp) {
-            foreach ([...$lamp->corners(), $lamp->centre()] as $corner) {
-                $this->labels->keepClear($this->sheet->x($corner->floor()), $this->sheet->y($corner->floor()), 10);
+            foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $share) {
+                $edge = Vec3::between($lamp->corners()[0], $lamp->corners()[1], $share)->floor();
+                $this->labels->keepClear($this->sheet->x($edge), $this->sheet->y($edge), 12);
             }
+            $this->labels->keepClear($this->sheet->x($lamp->rear()->floor()), $this->sheet->y($lamp->rear()->floor()), 22);
         }
         foreach ($situation->footprints() as $print) {
             $this->labels->keepClear($this->sheet->x($print->centre), $this->sheet->y($print->centre), 17);
@@ -63,13 +69,22 @@ final class FloorDrawing
         $all = [];
         foreach ($this->situation->setup->setup->furniture as $f) {
             [$x, $y] = [$this->sheet->x($f->place), $this->sheet->y($f->place)];
-            $reach = 100 * ($f->turnRad === 0.0 ? $f->widthM : min($f->widthM, $f->depthM));
+            [$rx, $ry] = $this->halves($f);
             $words = Labels::width($f->name, $this->sheet->text());
-            $label = $reach > $words + 4 ? [round($x - $words / 2, 1), round($y + $this->sheet->text() * 0.35, 1)] : $this->labels->place($x, $y, Sheet::UNITS * min($f->widthM, $f->depthM) / 2, $f->name);
+            $label = 2 * $rx > $words + 4 ? [round($x - $words / 2, 1), round($y + $this->sheet->text() * 0.35, 1)] : $this->labels->place($x, $y, $rx, $f->name, $ry);
             $all[] = new Thing($f->id, $f->name, 'furniture', [['top', $this->sheet->path($f->footprint()->corners)]], $x, $y, 0.0, $label, $this->handle("furniture/$f->id", $f->place, turn: 'turn_deg', deg: rad2deg($f->turnRad)));
         }
 
         return $all;
+    }
+
+    /** @return array{float, float} half of what a footprint takes across and up the drawing */
+    private function halves(Furniture $f): array
+    {
+        $corners = $f->footprint()->corners;
+        $reach = static fn (string $axis): float => max(array_map(static fn (Vec2 $c): float => abs($c->{$axis} - $f->place->{$axis}), $corners)) * Sheet::UNITS;
+
+        return [$reach('x'), $reach('y')];
     }
 
     /** @return list<array{id: string, path: string, lean: float}> what each lens covers, up to the first wall */
@@ -115,8 +130,8 @@ final class FloorDrawing
                     $towards = Vec2::towards($bearing + $off);
                     $points[] = $lamp->centre()->floor()->plus($towards->times(min($reach, $this->situation->setup->room->firstWall($lamp->centre()->floor(), $towards)[0])));
                 }
-                $tip = $points[12];
-                $all[] = ['id' => $id, 'path' => $this->sheet->path([$lamp->centre()->floor(), ...$points]), 'stops' => $level === 0 ? 'wanted' : "−$level", 'level' => $level, 'at' => [$this->sheet->x($tip), $this->sheet->y($tip)]];
+                $tip = $points[12 + 4 * $level];
+                $all[] = ['id' => $id, 'path' => $this->sheet->path([$lamp->centre()->floor(), ...$points]), 'stops' => $level === 0 ? 'wanted' : "−$level", 'level' => $level, 'at' => $this->labels->place($this->sheet->x($tip), $this->sheet->y($tip), 2, $level === 0 ? 'wanted' : '−0')];
             }
         }
 
@@ -148,8 +163,10 @@ final class FloorDrawing
     {
         $marks = [];
         foreach ($this->situation->setup->room->walls as $i => $wall) {
-            $out = $wall->inward()->times(-1);
-            $marks[] = $this->mark(chr(65 + $i % 26), $wall->line->from->plus($out->times(0.25))->minus($wall->line->direction()->times(0.25)), 0.0, 'corner');
+            $next = $this->situation->setup->room->walls[($i + 1) % count($this->situation->setup->room->walls)];
+            // Two labels would meet in the nook outside a corner that juts in: the wall that runs to it is labelled inside.
+            $out = $wall->inward()->times($wall->line->direction()->cross($next->line->direction()) < -0.1 ? 1.0 : -1.0);
+            $marks[] = $this->mark(chr(65 + $i % 26), $wall->line->from->minus($wall->inward()->times(0.25))->minus($wall->line->direction()->times(0.25)), 0.0, 'corner');
             $upright = abs($wall->line->direction()->y) > abs($wall->line->direction()->x);
             $marks[] = $this->mark($wall->name.' '.$this->reader->metres($wall->line->length()), $wall->line->at(0.5)->plus($out->times(0.27)), $upright ? -90.0 : 0.0, 'length');
         }

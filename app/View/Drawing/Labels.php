@@ -20,20 +20,22 @@ final class Labels
         return mb_strlen($words) * $text * 0.5;
     }
 
-    public function keepClear(float $x, float $y, float $radius): void
+    public function keepClear(float $x, float $y, float $across, ?float $up = null): void
     {
-        $this->taken[] = [$x - $radius, $y - $radius, $x + $radius, $y + $radius];
+        $up ??= $across;
+        $this->taken[] = [$x - $across, $y - $up, $x + $across, $y + $up];
     }
 
     /** @return array{float, float} the left end of the label's base line */
-    public function place(float $x, float $y, float $radius, string $words): array
+    public function place(float $x, float $y, float $across, string $words, ?float $up = null): array
     {
+        $up ??= $across;
         [$w, $h] = [self::width($words, $this->text), $this->text];
         $best = [INF, 0.0, 0.0];
         foreach ([1.0, 1.35, 1.8] as $far) {
             foreach ([[1, 0], [-1, 0], [0, 1], [0, -1], [0.8, 0.8], [-0.8, 0.8], [0.8, -0.8], [-0.8, -0.8]] as [$dx, $dy]) {
-                $left = $x + $dx * $far * ($radius + 4) + ($dx > 0 ? 0 : ($dx < 0 ? -$w : -$w / 2));
-                $top = $y + $dy * $far * ($radius + 3) + ($dy > 0 ? 0 : ($dy < 0 ? -$h : -$h / 2));
+                $left = $x + $dx * $far * ($across + 4) + ($dx > 0 ? 0 : ($dx < 0 ? -$w : -$w / 2));
+                $top = $y + $dy * $far * ($up + 3) + ($dy > 0 ? 0 : ($dy < 0 ? -$h : -$h / 2));
                 $cost = $this->cost($left, $top, $left + $w, $top + $h) + $far;
                 $best = $cost < $best[0] ? [$cost, $left, $top] : $best;
             }

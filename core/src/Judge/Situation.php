@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge;
 
+use FineFrame\Camera\Camera;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\Limits;
@@ -14,6 +15,7 @@ use FineFrame\Scene\Intrusion;
 use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\LensView;
 use FineFrame\Scene\Scene;
+use FineFrame\Staging\Body;
 
 /** A setup as the checks look at it: the scene is built once, and what several checks need is computed once. */
 final class Situation
@@ -50,6 +52,17 @@ final class Situation
         }
 
         return isset($this->setup->cameras[$id]) ? $this->setup->cameras[$id]->placement->label : $id;
+    }
+
+    /** @return iterable<string, array{Camera, Body}> every camera that has someone to look at */
+    public function framings(): iterable
+    {
+        foreach ($this->setup->cameras as $id => $camera) {
+            $body = $this->setup->bodyFor($camera);
+            if ($body !== null) {
+                yield $id => [$camera, $body];
+            }
+        }
     }
 
     /** @return list<Intrusion> */

@@ -11,7 +11,9 @@
         @endforeach
     </ol>
     <div class="take-away">
-        <a href="{{ route('export.sheet', ['shoot' => $work->shoot->id, 'paper' => $reader->units->value === 'metric' ? 'a4' : 'letter']) }}">Sheet (PDF)</a>
+        @foreach ($reader->units->value === 'metric' ? ['a4' => 'A4', 'letter' => 'Letter'] : ['letter' => 'Letter', 'a4' => 'A4'] as $paper => $name)
+            <a href="{{ route('export.sheet', ['shoot' => $work->shoot->id, 'paper' => $paper]) }}">Sheet, {{ $name }}</a>
+        @endforeach
         <a href="{{ route('export.plan', $work->shoot->id) }}" download>Plan file</a>
         <a href="{{ route('export.floor', $work->shoot->id) }}" download>Floor (SVG)</a>
     </div>

@@ -31,11 +31,7 @@ final class FaceKeepsItsShape extends Rule
 
     public function run(Situation $situation): iterable
     {
-        foreach ($situation->setup->cameras as $id => $camera) {
-            $body = $situation->setup->bodyFor($camera);
-            if ($body === null) {
-                continue;
-            }
+        foreach ($situation->framings() as $id => [$camera, $body]) {
             $distance = $camera->pupil()->distanceTo($body->eyes);
             $watch = $situation->limits->get('face_watch_m');
             $stretch = Perspective::noseToEar($distance);

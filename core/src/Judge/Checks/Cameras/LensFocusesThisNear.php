@@ -26,11 +26,7 @@ final class LensFocusesThisNear extends Rule
 
     public function run(Situation $situation): iterable
     {
-        foreach ($situation->setup->cameras as $id => $camera) {
-            $body = $situation->setup->bodyFor($camera);
-            if ($body === null) {
-                continue;
-            }
+        foreach ($situation->framings() as $id => [$camera, $body]) {
             $distance = $camera->pupil()->distanceTo($body->eyes);
             yield $this->finding(
                 $distance < $camera->lens->nearestFocusM ? Severity::Breaks : Severity::Holds,

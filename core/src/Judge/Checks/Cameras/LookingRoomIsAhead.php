@@ -38,13 +38,13 @@ final class LookingRoomIsAhead extends Rule
         if ($situation->setup->plan->brief->gaze === GazeSchool::IntoLens) {
             return;
         }
-        foreach ($situation->scene->views as $id => $view) {
-            $body = $situation->setup->bodyFor($view->camera);
-            $at = $body === null ? null : $view->place($body->eyes);
-            if ($body === null || $at === null) {
+        foreach ($situation->framings() as $id => [$camera, $body]) {
+            $view = $situation->scene->views[$id];
+            $at = $view->place($body->eyes);
+            if ($at === null) {
                 continue;
             }
-            $off = rad2deg(LensView::gazeOff($view->camera, $body));
+            $off = rad2deg(LensView::gazeOff($camera, $body));
             $x = $at[0] / $view->cropX;
             $ahead = (1 - ($off > 0 ? $x : -$x)) / 2;
             $sided = abs($off) > self::INTO_LENS_DEG && abs($off) < 150;
@@ -55,10 +55,10 @@ final class LookingRoomIsAhead extends Rule
                     $ahead >= 0.4 => Severity::Watch,
                     default => Severity::Breaks,
                 },
-                ['camera' => $view->camera->placement->label, 'subject' => $body->person->name, 'ahead' => Quantity::share($ahead), 'side' => $off > 0 ? 'right' : 'left'],
+                ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'ahead' => Quantity::share($ahead), 'side' => $off > 0 ? 'right' : 'left'],
                 [$id, $body->person->id],
                 new Working('ahead = from the eyes to the frame’s edge in the direction of the look / width', ['ahead' => Quantity::share($ahead), 'look off the lens' => Quantity::degrees($off)]),
-                [new Mend('aim-ahead', ['thing' => $view->camera->placement->label], $situation->edit("cameras/$id", ['aim/mode' => 'eyes', 'aim/side' => 'ahead', 'aim/subject' => $body->person->id]))],
+                [new Mend('aim-ahead', ['thing' => $camera->placement->label], $situation->edit("cameras/$id", ['aim/mode' => 'eyes', 'aim/side' => 'ahead', 'aim/subject' => $body->person->id]))],
             );
         }
     }

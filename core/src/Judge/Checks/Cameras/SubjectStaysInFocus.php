@@ -31,10 +31,9 @@ final class SubjectStaysInFocus extends Rule
 
     public function run(Situation $situation): iterable
     {
-        foreach ($situation->setup->cameras as $id => $camera) {
-            $body = $situation->setup->bodyFor($camera);
-            $focus = $body === null ? 0.0 : $situation->scene->views[$id]->depth($body->eyes);
-            if ($body === null || $focus <= $camera->effectiveFocalMm() / 1000) {
+        foreach ($situation->framings() as $id => [$camera, $body]) {
+            $focus = $situation->scene->views[$id]->depth($body->eyes);
+            if ($focus <= $camera->effectiveFocalMm() / 1000) {
                 continue;
             }
             $dof = $camera->depthOfField();

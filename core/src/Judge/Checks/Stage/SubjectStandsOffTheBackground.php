@@ -28,11 +28,7 @@ final class SubjectStandsOffTheBackground extends Rule
 
     public function run(Situation $situation): iterable
     {
-        foreach ($situation->setup->cameras as $id => $camera) {
-            $body = $situation->setup->bodyFor($camera);
-            if ($body === null) {
-                continue;
-            }
+        foreach ($situation->framings() as $id => [$camera, $body]) {
             $behind = Backdrop::behind($situation->scene, $camera, $body);
             $watch = $situation->limits->get('background_watch_m');
             $towards = $camera->placement->place->minus($body->person->place)->unit();

@@ -36,10 +36,10 @@ final class WindowIsNotBehindTheSubject extends Rule
 
     public function run(Situation $situation): iterable
     {
-        foreach ($situation->scene->views as $id => $view) {
-            $body = $situation->setup->bodyFor($view->camera);
+        foreach ($situation->framings() as $id => [$camera, $body]) {
+            $view = $situation->scene->views[$id];
             foreach ($situation->setup->room->openings as $opening) {
-                if ($opening->kind !== OpeningKind::Window || $body === null) {
+                if ($opening->kind !== OpeningKind::Window) {
                     continue;
                 }
                 $pane = $this->pane($situation, $opening);
@@ -51,10 +51,10 @@ final class WindowIsNotBehindTheSubject extends Rule
                         $share > $situation->limits->get('window_watch_share') => Severity::Watch,
                         default => Severity::Holds,
                     },
-                    ['camera' => $view->camera->placement->label, 'subject' => $body->person->name, 'window' => $situation->name($opening->id), 'share' => Quantity::share($share)],
+                    ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'window' => $situation->name($opening->id), 'share' => Quantity::share($share)],
                     [$id, $opening->id],
                     new Working('share = visible part of the pane in the frame / frame', ['share' => Quantity::share($share), 'watched above' => Quantity::share($situation->limits->get('window_watch_share'))]),
-                    Moves::around($situation, $view->camera, $body),
+                    Moves::around($situation, $camera, $body),
                     $behind ? 'behind' : null,
                 );
             }
