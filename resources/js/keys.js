@@ -57,7 +57,7 @@ document.addEventListener('keydown', (event) => {
         event.preventDefault();
         return go(thing.getAttribute('href'));
     }
-    const camera = /^[1-9]$/.test(event.key) && document.querySelectorAll('#frames figcaption a')[Number(event.key) - 1];
+    const camera = /^[1-9]$/.test(event.key) && document.querySelectorAll('#frames figcaption > a')[Number(event.key) - 1];
     if (camera) return camera.click();
     if (KEYS[event.key] && !event.altKey) {
         event.preventDefault();

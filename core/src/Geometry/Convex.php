@@ -78,20 +78,41 @@ final class Convex
      * Points spread over a convex polygon, each standing for an equal part of its triangle in the fan.
      *
      * @param  list<Point>  $points
+     * @param  float  $finest  no point stands for much more area than this
      * @return list<array{Point, float}> points with the area each stands for
      */
-    public static function samples(array $points): array
+    public static function samples(array $points, float $finest): array
     {
         $samples = [];
         for ($i = 1; $i < count($points) - 1; $i++) {
-            [$a, $b, $c] = [$points[0], $points[$i], $points[$i + 1]];
-            $area = self::area([$a, $b, $c]);
-            foreach ([[2, 2, 2], [4, 1, 1], [1, 4, 1], [1, 1, 4]] as [$p, $q, $r]) {
-                $samples[] = [[($p * $a[0] + $q * $b[0] + $r * $c[0]) / 6, ($p * $a[1] + $q * $b[1] + $r * $c[1]) / 6], $area / 4];
-            }
+            array_push($samples, ...self::spread($points[0], $points[$i], $points[$i + 1], $finest));
         }
 
         return $samples;
+    }
+
+    /**
+     * A triangle cut into n² alike, each by its middle.
+     *
+     * @param  Point  $a
+     * @param  Point  $b
+     * @param  Point  $c
+     * @return list<array{Point, float}>
+     */
+    private static function spread(array $a, array $b, array $c, float $finest): array
+    {
+        $area = self::area([$a, $b, $c]);
+        $n = max(2, min(12, (int) ceil(sqrt($area / $finest))));
+        $spread = [];
+        for ($i = 0; $i < $n; $i++) {
+            for ($j = 0; $j < 2 * ($n - $i) - 1; $j++) {
+                [$u, $v] = $j % 2 === 0 ? [$i + 1 / 3, intdiv($j, 2) + 1 / 3] : [$i + 2 / 3, intdiv($j, 2) + 2 / 3];
+                [$u, $v] = [$u / $n, $v / $n];
+                $spread[] = [[$a[0] + $u * ($b[0] - $a[0]) + $v * ($c[0] - $a[0]), $a[1] + $u * ($b[1] - $a[1]) + $v * ($c[1] - $a[1])], $area / $n ** 2];
+            }
+        }
+
+        return $spread;
     }
 
     /**

@@ -12,6 +12,9 @@ final class Intrusions
     /** Less of the frame than this is not seen by anyone: about 2 × 2 pixels of a 1080-line picture. */
     private const LEAST_SHARE = 2e-6;
 
+    /** A ray is cast for every so much of the frame, whose area is 4. */
+    private const FINEST = 0.01;
+
     /** @var list<array{float, float, float, float, Solid}> what may hide a thing: centre from the lens, squared radius, solid */
     private readonly array $covers;
 
@@ -51,7 +54,7 @@ final class Intrusions
         $area = 0.0;
         foreach ($solids as $solid) {
             $outline = $this->view->mayShow($solid) ? Convex::clip(self::outline($solid, $this->view), $this->view->cropX, $this->view->cropY) : [];
-            foreach (count($outline) < 3 ? [] : Convex::samples($outline) as [$at, $part]) {
+            foreach (count($outline) < 3 ? [] : Convex::samples($outline, self::FINEST) as [$at, $part]) {
                 $area += $this->hidden($solid, $at) ? 0.0 : $part;
             }
         }
@@ -137,25 +140,58 @@ final class Intrusions
         return false;
     }
 
-    /** @return non-empty-array<string, float> */
+    /** @return array{left: float, right: float, bottom: float, top: float} how far what shows reaches in from each side, metres across or up */
     private function clearances(string $owner): array
     {
-        $clear = [];
-        foreach ($this->view->sides() as $side => $normal) {
-            $deepest = -INF;
-            foreach ($this->scene->solidsOf($owner) as $solid) {
-                foreach ($solid->points as $p) {
-                    $inside = $normal->x * ($p[0] - $this->view->eye[0]) + $normal->y * ($p[1] - $this->view->eye[1]) + $normal->z * ($p[2] - $this->view->eye[2]);
-                    $deepest = max($deepest, $inside);
+        [$x, $y] = [$this->view->tanX * $this->view->cropX, $this->view->tanY * $this->view->cropY];
+        $clear = ['left' => 0.0, 'right' => 0.0, 'bottom' => 0.0, 'top' => 0.0];
+        // Moved up in a tilted view, a part also comes nearer or goes away: that is the second term.
+        [$rising, $sinking] = [max(0.2, $this->view->up[2] - $this->view->forward[2] * $y), max(0.2, $this->view->up[2] + $this->view->forward[2] * $y)];
+        foreach ($this->scene->solidsOf($owner) as $solid) {
+            $ahead = array_map($this->view->seen(...), $solid->points);
+            foreach ($solid->faces as $face) {
+                $corners = array_map(static fn (int $p): array => $ahead[$p], $face);
+                // Moved across, a part stays as high in the frame as it is: only what is between top and bottom must clear a side.
+                foreach (self::between($corners, 1, $y) as $p) {
+                    $clear['left'] = max($clear['left'], $p[0] + $p[2] * $x);
+                    $clear['right'] = max($clear['right'], $p[2] * $x - $p[0]);
+                }
+                foreach (self::between($corners, 0, $x) as $p) {
+                    $clear['bottom'] = max($clear['bottom'], ($p[1] + $p[2] * $y) / $sinking);
+                    $clear['top'] = max($clear['top'], ($p[2] * $y - $p[1]) / $rising);
                 }
             }
-            $along = match ($side) {
-                'left', 'right' => hypot($normal->x, $normal->y),
-                'bottom', 'top' => abs($normal->z),
-            };
-            $clear[$side] = $deepest / max($along, 1e-6);
         }
 
         return $clear;
+    }
+
+    /**
+     * The part of a face between two opposite sides of the frame, in the lens's axes.
+     *
+     * @param  list<array{float, float, float}>  $points
+     * @param  0|1  $axis
+     * @return list<array{float, float, float}>
+     */
+    private static function between(array $points, int $axis, float $slope): array
+    {
+        foreach ([1.0, -1.0] as $sign) {
+            $kept = [];
+            $count = count($points);
+            for ($i = 0; $i < $count; $i++) {
+                [$a, $b] = [$points[$i], $points[($i + 1) % $count]];
+                [$da, $db] = [$a[2] * $slope - $sign * $a[$axis], $b[2] * $slope - $sign * $b[$axis]];
+                if ($da >= 0) {
+                    $kept[] = $a;
+                }
+                if (($da < 0) !== ($db < 0)) {
+                    $t = $da / ($da - $db);
+                    $kept[] = [$a[0] + $t * ($b[0] - $a[0]), $a[1] + $t * ($b[1] - $a[1]), $a[2] + $t * ($b[2] - $a[2])];
+                }
+            }
+            $points = $kept;
+        }
+
+        return $points;
     }
 }
