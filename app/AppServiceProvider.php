@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App;
 
+use App\View\Reader;
 use FineFrame\Judge\Judge;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -18,5 +20,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        View::share('reader', new Reader);
     }
 }

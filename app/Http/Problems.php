@@ -28,7 +28,7 @@ final class Problems
         $exceptions->render(static fn (InvalidDocument $e, Request $request): Response => self::answer($request, self::sentences($e, $request)));
         $exceptions->render(static fn (ValidationException $e, Request $request): Response => self::answer($request, $e->errors()));
         $exceptions->render(static fn (UnknownThing $e): Response => response()->view('problem', ['title' => 'Not in this plan', 'lines' => [$e->getMessage()]], 404));
-        $exceptions->render(static fn (PostTooLargeException $e, Request $request): Response => self::answer($request, ['plan' => ['The file is larger than 10 MB; a plan is far smaller.']]));
+        $exceptions->render(static fn (PostTooLargeException $e): Response => response()->view('problem', ['title' => 'Too large', 'lines' => ['The file is larger than 10 MB; a plan is far smaller. Nothing was imported.']], 422));
         $exceptions->render(static fn (StalePlan $e, Request $request): Response => self::stale($e, $request));
     }
 

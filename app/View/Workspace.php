@@ -22,6 +22,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Verdicts;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Scene\Footprint;
 use FineFrame\Space\Wall;
 
 /** Everything a stage page shows of one setup. */
@@ -179,6 +180,14 @@ final class Workspace
         }
 
         return array_map(fn (array $r): array => ['name' => $r[0], 'words' => $this->fromWalls($r[1]).', '.$r[2]], $rows);
+    }
+
+    /** @return array<string, int> supports that the setup needs, by model */
+    public function supports(): array
+    {
+        $names = array_map(static fn (Footprint $p): ?string => $p->support?->name, $this->situation->footprints());
+
+        return array_count_values(array_filter($names, is_string(...)));
     }
 
     public function fromWalls(Vec2 $place): string

@@ -84,3 +84,7 @@ it('has a sentence and a reason for every case a check can give', function (): v
         expect($lines)->toHaveKey($check->id())->and($lines[$check->id()])->toHaveKey('holds');
     }
 });
+
+it('answers a post over the server’s limit with the same sentence', function (): void {
+    $this->call('POST', '/shoots/import', server: ['CONTENT_LENGTH' => 1_000_000_000])->assertStatus(422)->assertSee('larger than 10 MB');
+});

@@ -17,7 +17,7 @@ it('shows every stage and way to look', function (string $path, string $text): v
     $this->get("/shoots/{$this->shoot->id}$path")->assertOk()->assertSee($text, false);
 })->with([
     ['/', '3 break'], ['/brief', 'What makes a cut'], ['/measure', 'Tape book'], ['/stage', 'Miller'], ['/light', 'Metering'], ['/sound', 'Boom’s tip is 10 cm inside B’s frame.'],
-    ['/rig', 'legs have their floor'], ['/cameras?look=side', 'The set from the side'], ['/cameras?look=table', 'from the hearth wall'], ['/cameras?select=cam-b', 'Hyperfocal'], ['/light?select=metering', 'Shutter angle'], ['/cameras?select=nobody', 'Verdicts'],
+    ['/rig', '2 × Video tripod, 1 × Light stand, 1 × Boom stand'], ['/cameras?look=side', 'The set from the side'], ['/cameras?look=table', 'from the hearth wall'], ['/cameras?select=cam-b', 'Hyperfocal'], ['/light?select=metering', 'Shutter angle'], ['/cameras?select=nobody', 'Verdicts'],
 ]);
 
 it('answers a change with the parts of the page, a plain form with a redirect', function (): void {
@@ -121,7 +121,7 @@ it('guards its answers', function (): void {
 });
 
 it('answers what is not there with a page, not a fault', function (): void {
-    $this->get('/shoots/none/cameras')->assertNotFound();
+    $this->get('/shoots/none/cameras')->assertNotFound()->assertSee('There is no such page or plan');
     $this->get("/shoots/{$this->shoot->id}/frames/none.svg")->assertNotFound();
     $this->post("/shoots/{$this->shoot->id}/card", ['version' => 1, 'thing' => 'none'])->assertNotFound();
     $this->post("/shoots/{$this->shoot->id}/edit", ['version' => 1, 'edit' => '"text"'])->assertStatus(422);

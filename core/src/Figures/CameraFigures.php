@@ -18,6 +18,9 @@ use FineFrame\Staging\Body;
 
 final class CameraFigures
 {
+    /** From the entrance pupil back to the middle of the support. */
+    private const BEHIND_LENS_M = 0.2;
+
     /** @return list<Figure> */
     public static function of(Situation $situation, string $id): array
     {
@@ -66,9 +69,21 @@ final class CameraFigures
             ['perspective', Quantity::share(Perspective::noseToEar($distance) - 1), new Working('nose larger than ear by 0.13 m / d', ['d' => Quantity::metres($distance)])],
             ['gaze_h', Quantity::degrees(abs(rad2deg(LensView::gazeOff($camera, $body)))), new Working('between the look and the line to the lens, on the floor', [])],
             ['gaze_v', Quantity::degrees(rad2deg(atan2($rise, max(0.01, $distance)))), new Working('atan((lens height − eye height) / distance)', ['above the eyes' => Quantity::metres($rise)])],
+            ...self::room($situation, $camera, $body, $distance),
             ...self::placed($view, $body),
             ...self::sharp($situation, $camera, $view, $body),
         ];
+    }
+
+    /** @return list<array{string, Quantity|string, Working}> how far the camera could go back, and the focal length that keeps the frame from there */
+    private static function room(Situation $situation, Camera $camera, Body $body, float $distance): array
+    {
+        $back = $camera->placement->place->minus($body->person->place)->unit();
+        $behind = max(0.0, $situation->setup->room->firstWall($camera->placement->place, $back)[0] - self::BEHIND_LENS_M - $camera->support->legRadiusM);
+        $longest = $camera->placement->focalMm * ($distance + $behind) / $distance;
+        $working = new Working('room = lens to the wall behind − 0.2 m of body − legs; longest = f × (d + room) / d', ['d' => Quantity::metres($distance), 'legs' => Quantity::metres($camera->support->legRadiusM)]);
+
+        return [['room_behind', Quantity::metres($behind), $working], ['longest_focal', Quantity::of($longest, Unit::Millimetre), $working]];
     }
 
     /** @return list<array{string, Quantity|string, Working}> */
