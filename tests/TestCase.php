@@ -20,7 +20,7 @@ abstract class TestCase extends Base
         return $app;
     }
 
-    protected function demo(): Shoot
+    public function demo(): Shoot
     {
         return app(PlanStore::class)->create(PlanReader::json($this->demoFile()), 'The demo');
     }

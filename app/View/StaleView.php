@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Revision;
+use App\Plans\Cards\Cards;
+use App\Plans\Cards\Field;
 use App\Plans\StalePlan;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\PlanWriter;
+use FineFrame\Plan\ShootPlan;
 
 /** A stale edit beside what happened meanwhile: field by field, theirs and yours. */
 final readonly class StaleView
@@ -32,20 +35,24 @@ final readonly class StaleView
     /** @return list<array{field: string, theirs: string, yours: string}> */
     public function fields(): array
     {
-        $document = PlanWriter::document(PlanReader::json($this->stale->shoot->head->plan));
+        $plan = PlanReader::json($this->stale->shoot->head->plan);
+        $document = PlanWriter::document($plan);
         $rows = [];
         foreach ($this->stale->edit->values ?? [] as $pointer => $yours) {
-            $rows[] = ['field' => $this->label($pointer), 'theirs' => $this->words($pointer, self::at($document, $pointer)), 'yours' => $this->words($pointer, $yours)];
+            $rows[] = ['field' => $this->label($plan, $pointer), 'theirs' => $this->words($pointer, self::at($document, $pointer)), 'yours' => $this->words($pointer, $yours)];
         }
 
         return $rows;
     }
 
-    private function label(string $pointer): string
+    /** As the thing's card calls it, or else by the field's own name. */
+    private function label(ShootPlan $plan, string $pointer): string
     {
         $path = explode('/', $pointer);
+        $card = (new Cards($plan->setup()))->find($path[4] ?? ($path[3] ?? '') ?: 'brief');
+        $field = array_values(array_filter($card?->fields() ?? [], static fn (Field $f): bool => $f->pointer === $pointer))[0] ?? null;
 
-        return trim(($path[4] ?? '').' '.str_replace('_', ' ', (string) preg_replace('/_(m|deg|mm)$/', '', (string) end($path))));
+        return $card !== null && $field !== null ? "$card->title, ".lcfirst($field->label) : str_replace('_', ' ', (string) preg_replace('/_(m|deg|mm)$/', '', (string) end($path)));
     }
 
     private function words(string $pointer, mixed $value): string

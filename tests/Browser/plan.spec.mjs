@@ -74,7 +74,7 @@ test('arrows nudge, brackets turn, Enter opens the card, Escape closes it', asyn
     await page.keyboard.press('t');
     await expect(page.locator('table caption')).toContainText('Everything on the floor');
     await page.keyboard.press('?');
-    await expect(page.getByRole('dialog')).toContainText('boom'.slice(0, 0) + 'nudge 5 cm');
+    await expect(page.getByRole('dialog')).toContainText('nudge 5 cm');
 });
 
 test('a card’s field is kept on change, and a wrong one is told beside it with what was typed', async ({ desk: page }) => {

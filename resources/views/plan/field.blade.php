@@ -1,6 +1,6 @@
 @php($name = 'fields['.$field->pointer.']')
 @php($id = 'field-'.str_replace('/', '-', trim($field->pointer, '/')))
-<div @class(['field', 'field-wrong' => $error])>
+<div @class(['field', 'field-wrong' => $error, 'field-long' => collect($field->options)->contains(fn ($o) => mb_strlen($o) > 32)])>
     <label for="{{ $id }}">{{ $field->label }}</label>
     @switch($field->kind)
         @case(\App\Plans\Cards\FieldKind::Choice)

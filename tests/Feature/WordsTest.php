@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Papers\Paper;
+use App\Papers\SetupSheet;
+use App\Plans\Cards\Cards;
+use App\View\Drawing\FloorDrawing;
+use App\View\Drawing\Labels;
+use App\View\Drawing\PaperInk;
+use App\View\Drawing\Sheet;
+use App\View\Phrase;
+use App\View\Reader;
+use App\View\Workspace;
+use FineFrame\Figures\Figures;
+use FineFrame\Judge\Judge;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Measure\Length;
+use FineFrame\Measure\UnitSystem;
+use FineFrame\Tests\Cases;
+
+$troubles = [
+    'demo' => [[]],
+    'crowded' => [['cameras/cam-b/x_m' => 3.2, 'cameras/cam-b/y_m' => 1.9, 'cameras/cam-b/height_m' => 2.2, 'lights/key/height_m' => 2.6, 'lights/key/x_m' => 0.4, 'microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 5.6]],
+    'close, dark and across the line' => [['cameras/cam-b/x_m' => 2.9, 'cameras/cam-b/y_m' => 2.3, 'cameras/cam-a/aim/side' => 'right', 'lights/key/dimmer' => 0.02, 'cameras/cam-b/t_stop' => 11, 'subjects/miller/sway_m' => 0.4, 'subjects/asker/x_m' => 1.0]],
+    'into the lens, by size alone' => [['/brief/gaze' => 'into-lens', '/brief/cut' => 'size-alone', 'cameras/cam-b/focal_mm' => 60, 'microphones/boom/height_m' => 2.4, 'cameras/cam-a/t_stop' => 1.5]],
+    'by angle, in the way out, against the wall' => [['/brief/cut' => 'angle-alone', 'cameras/cam-b/x_m' => 6.7, 'cameras/cam-b/y_m' => 0.9, 'subjects/miller/y_m' => 4.4, 'lights/key/height_m' => 0.4, '/locations/stone-room/space/walls/w1/length_m' => 7.24]],
+];
+
+function workspace(array $changes, UnitSystem $units, Stage $stage = Stage::Cameras): Workspace
+{
+    return new Workspace(test()->demo(), Cases::demo($changes), $stage, 'above', null, new Reader($units), Judge::standard());
+}
+
+it('says every finding, reason and mend in whole sentences, in both systems', function (array $changes): void {
+    foreach (UnitSystem::cases() as $units) {
+        $work = workspace($changes, $units);
+        foreach ($work->verdicts->findings as $finding) {
+            $said = [$work->phrase->finding($finding), $work->phrase->why($finding)];
+            foreach ($finding->ideas as $idea) {
+                $said[] = $work->phrase->mend($idea);
+            }
+            foreach ($said as $words) {
+                expect($words)->not->toMatch('/:[a-z]|findings\.|mends\./i')->not->toMatch('/\bsafe/i')->not->toBe('');
+            }
+            expect($said[0])->toEndWith('.')->and($units === UnitSystem::Imperial ? preg_match('/\d (cm|m|mm)\b(?! )/', str_replace(' mm', '', $said[0])) : 0)->toBe(0);
+        }
+    }
+})->with($troubles);
+
+it('meets every wording of a finding somewhere', function () use ($troubles): void {
+    $met = [];
+    foreach ($troubles as [$changes]) {
+        foreach (Judge::standard()->judge(Cases::demo($changes))->findings as $finding) {
+            $met["$finding->check.$finding->case"] = true;
+        }
+    }
+    $all = array_merge(...array_map(fn (string $check, array $cases): array => array_map(fn (string $case): string => "$check.$case", array_keys($cases)), array_keys(require base_path('lang/en/findings.php')), array_values(require base_path('lang/en/findings.php'))));
+
+    expect(count(array_intersect($all, array_keys($met))))->toBeGreaterThan((int) (0.7 * count($all)))->and(array_diff(array_keys($met), $all))->toBe([]);
+});
+
+it('names every figure', function (): void {
+    $phrase = new Phrase(new Reader);
+    foreach (Figures::of(new Situation(Cases::demo())) as $figure) {
+        expect($phrase->figure($figure, 'A'))->not->toMatch('/figures\.|:[a-z]/');
+    }
+});
+
+it('prints a length into a field and reads the same back', function (UnitSystem $units, float $metres, float $within): void {
+    $reader = new Reader($units);
+    expect(Length::parse($reader->field($metres), $units)->metres)->toEqualWithDelta($metres, $within);
+})->with([UnitSystem::Metric, UnitSystem::Imperial])->with([0.0, 0.02, 0.305, 1.0, 2.743, 5.296, 12.3456])->with([0.0064]);
+
+it('gives every thing a card whose fields hold what the plan holds', function (): void {
+    $setup = Cases::demo();
+    $reader = new Reader;
+    foreach (['miller', 'asker', 'hopper', 'cam-a', 'cam-b', 'key', 'boom', 'brief', 'metering'] as $id) {
+        foreach ((new Cards($setup))->of($id)->fields() as $field) {
+            $read = $field->read($field->text($reader), $reader);
+            is_float($field->value) ? expect($read)->toEqualWithDelta($field->value, 0.0006) : expect((string) $read)->toBe((string) $field->value);
+        }
+    }
+});
+
+it('puts no label on another', function (array $changes): void {
+    $floor = new FloorDrawing(new Situation(Cases::demo($changes)), new Reader);
+    $boxes = array_map(fn ($t): array => [$t->label[0], $t->label[1], Labels::width($t->name, $floor->sheet->text()), $t->name], array_filter([...$floor->furniture(), ...$floor->things()], fn ($t) => ! str_contains($t->class, 'stand')));
+    foreach ($boxes as $i => [$x, $y, $w, $name]) {
+        foreach (array_slice($boxes, $i + 1) as [$ox, $oy, $ow, $other]) {
+            $overlap = max(0, min($x + $w, $ox + $ow) - max($x, $ox)) * max(0, $floor->sheet->text() * 0.8 - abs($y - $oy));
+            expect($overlap)->toBeLessThan(1.0, "$name over $other");
+        }
+    }
+})->with(['demo' => [[]], 'huddled' => [['cameras/cam-a/x_m' => 3.0, 'cameras/cam-b/x_m' => 3.5, 'cameras/cam-b/y_m' => 0.9, 'lights/key/x_m' => 2.6, 'lights/key/y_m' => 1.1]]]);
+
+it('draws the floor true to scale', function (): void {
+    $sheet = new Sheet(Cases::demo()->room->floor);
+    [, , $width, $height] = array_map(floatval(...), explode(' ', $sheet->viewBox()));
+
+    expect($width / Sheet::UNITS)->toEqualWithDelta(7.205 + 1.0, 0.01)->and($height / Sheet::UNITS)->toEqualWithDelta(4.8 + 1.0, 0.01)
+        ->and((new PaperInk)->of('wall'))->toContain('stroke-width');
+});
+
+it('prints where everything stands from two walls, on either paper', function (Paper $paper, string $scale, UnitSystem $units, string $a): void {
+    $html = app(SetupSheet::class)->html(workspace([], $units), $paper);
+    foreach ([$scale, $a, 'from the estuary wall', 'Key is in B’s frame', 'Where everything stands', 'it does not certify'] as $words) {
+        expect($html)->toContain($words);
+    }
+})->with([
+    'A4, metric' => [Paper::A4, 'Scale 1:50', UnitSystem::Metric, '72 cm from the estuary wall, 3.55 m from the window wall, lens 1.20 m'],
+    'Letter, feet' => [Paper::Letter, 'Scale 1:48', UnitSystem::Imperial, 'lens 3′ 11″'],
+]);
+
+it('keeps units and theme by a plain form', function (): void {
+    $this->from('/')->post('/settings', ['units' => 'imperial'])->assertRedirect('/')->assertCookie('units', 'imperial');
+    $this->withCookies(['units' => 'imperial', 'theme' => 'blackout'])->get('/shoots/'.$this->demo()->id.'/measure')->assertSee('data-theme="blackout"', false)->assertSee('3 ft')->assertSee('352 sq ft');
+    $this->from('/')->post('/settings', ['units' => 'cubits'])->assertStatus(422);
+});
