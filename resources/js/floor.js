@@ -8,6 +8,7 @@ const round = (metres) => Math.round(metres * 1000) / 1000;
 const thingAt = (target) => target.closest?.('.thing');
 
 let drag = null;
+let ahead = null;
 let nudge = null;
 
 function toPlan(svg, event) {
@@ -35,8 +36,12 @@ document.addEventListener('pointermove', (event) => {
     const at = toPlan(drag.svg, event);
     drag.nowX = drag.x + at.x - drag.from.x;
     drag.nowY = drag.y + at.y - drag.from.y;
-    follow();
-    preview(editOf(drag.data, drag.nowX, drag.nowY), follow);
+    ahead ??= requestAnimationFrame(() => {
+        ahead = null;
+        if (!drag) return;
+        follow();
+        preview(editOf(drag.data, drag.nowX, drag.nowY), follow);
+    });
 });
 
 // Between two answers the drawn thing follows the pointer by itself.

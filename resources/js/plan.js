@@ -1,6 +1,7 @@
 // Talks to the plan: previews while something moves, keeps when it is let go. One preview is under way at a time and the
 // latest wins; the next is asked for while the last is being drawn.
 import htmx from './htmx.js';
+import { drawPreview } from './morph.js';
 
 const state = () => document.getElementById('state').dataset;
 const draw = (html) => htmx.swap(document.body, html, { swapStyle: 'none', swapDelay: 0, settleDelay: 0 });
@@ -34,7 +35,7 @@ export async function preview(edit, drawn) {
             if (mine !== newest) break;
             requestAnimationFrame(() => {
                 if (mine !== newest) return;
-                draw(html);
+                drawPreview(html);
                 after?.();
                 document.dispatchEvent(new CustomEvent('plan:previewed'));
             });
