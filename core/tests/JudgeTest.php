@@ -98,6 +98,7 @@ it('offers only mends that hold and break nothing else', function (array $change
     }
     expect($mended)->toBeGreaterThan(0);
 })->with([
+    'B close before A' => [['cameras/cam-b/x_m' => 3.25, 'cameras/cam-b/y_m' => 1.6, 'cameras/cam-b/height_m' => 1.15]],
     'B in A' => [['cameras/cam-b/x_m' => 3.2, 'cameras/cam-b/y_m' => 1.9]],
     'B across the line' => [['cameras/cam-b/x_m' => 1.4, 'cameras/cam-b/y_m' => 0.6]],
     'B near and alike' => [['cameras/cam-b/x_m' => 4.1, 'cameras/cam-b/y_m' => 1.3, 'cameras/cam-b/focal_mm' => 40]],

@@ -28,6 +28,7 @@ return [
         'holds' => [':camera’s frame is clear of gear and crew.', 'No stand, lamp, camera or person shows.'],
         'fails' => [':thing is in :camera’s frame, :share of it.', 'It clears the :side side of the frame :distance further.'],
         'raise' => [':thing is in :camera’s frame, :share of it.', 'It clears the top of the frame :distance higher.'],
+        'lower' => [':thing is in :camera’s frame, :share of it.', 'It clears the bottom of the frame :distance lower.'],
     ],
     'frames-differ' => [
         'holds' => [':a and :b cut together: ratio :ratio, :angle apart.', 'They differ in size by :ratioLimit or more, and by more than :angleLimit of angle.'],

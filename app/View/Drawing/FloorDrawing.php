@@ -166,7 +166,9 @@ final class FloorDrawing
             $next = $this->situation->setup->room->walls[($i + 1) % count($this->situation->setup->room->walls)];
             // Two labels would meet in the nook outside a corner that juts in: the wall that runs to it is labelled inside.
             $out = $wall->inward()->times($wall->line->direction()->cross($next->line->direction()) < -0.1 ? 1.0 : -1.0);
-            $marks[] = $this->mark(chr(65 + $i % 26), $wall->line->from->minus($wall->inward()->times(0.25))->minus($wall->line->direction()->times(0.25)), 0.0, 'corner');
+            $before = $this->situation->setup->room->walls[($i + count($this->situation->setup->room->walls) - 1) % count($this->situation->setup->room->walls)];
+            $side = $before->line->direction()->cross($wall->line->direction()) < -0.1 ? 0.25 : -0.25;
+            $marks[] = $this->mark(chr(65 + $i % 26), $wall->line->from->plus($wall->inward()->times($side))->minus($wall->line->direction()->times(0.25)), 0.0, 'corner');
             $upright = abs($wall->line->direction()->y) > abs($wall->line->direction()->x);
             $marks[] = $this->mark($wall->name.' '.$this->reader->metres($wall->line->length()), $wall->line->at(0.5)->plus($out->times(0.27)), $upright ? -90.0 : 0.0, 'length');
         }

@@ -17,7 +17,7 @@ final class Moves
     public static function around(Situation $situation, Camera $camera, Body $body): array
     {
         $ideas = [];
-        foreach ([8, -8, 16, -16, 24, -24, 32, -32] as $deg) {
+        foreach ([8, -8, 16, -16, 24, -24, 36, -36, 48, -48] as $deg) {
             $arm = $camera->placement->place->minus($body->person->place)->turnedClockwise(deg2rad($deg));
             $ideas[] = new Mend($deg > 0 ? 'swing-clockwise' : 'swing-counter', ['thing' => $camera->placement->label, 'angle' => Quantity::degrees(abs($deg))],
                 $situation->moved("cameras/{$camera->placement->id}", $body->person->place->plus($arm)));

@@ -9,7 +9,7 @@ final readonly class Intrusion
 {
     /**
      * @param  float  $share  of the frame's area that it covers, hidden parts left out
-     * @param  non-empty-array<string, float>  $clearM  metres to move it out past each side: left, right, top (and bottom) of frame
+     * @param  array{left: float, right: float, bottom: float, top: float}  $clearM  metres to move it out past each side: left, right, top (and bottom) of frame
      */
     public function __construct(public string $owner, public ThingKind $kind, public float $share, public array $clearM)
     {

@@ -48,8 +48,12 @@ final class FrameIsClear extends Rule
                     new Working('share = visible outline in the delivered frame / frame; way out = its deepest point inside the frame’s side', [
                         'share' => Quantity::share($intrusion->share), 'past the left' => Quantity::metres($intrusion->clearM['left']), 'past the right' => Quantity::metres($intrusion->clearM['right']),
                     ]),
-                    [...$this->outOfFrame($situation, $view, $intrusion), ...Moves::longer($situation, $view->camera)],
-                    $intrusion->kind === ThingKind::Light && $side === 'top' ? 'raise' : null,
+                    [...$this->outOfFrame($situation, $view, $intrusion), ...$this->swung($situation, $intrusion), ...Moves::longer($situation, $view->camera)],
+                    match ($side) {
+                        'top' => 'raise',
+                        'bottom' => 'lower',
+                        default => null,
+                    },
                 );
             }
             if ($clear) {
@@ -65,17 +69,26 @@ final class FrameIsClear extends Rule
         $right = new Vec2($view->right[0], $view->right[1]);
         $ideas = [];
         foreach (['left' => -1.0, 'right' => 1.0] as $side => $sign) {
-            $distance = ($intrusion->clearM[$side] ?? 0.0) + 0.03;
+            $distance = $intrusion->clearM[$side] + 0.03;
             $ideas[] = [$distance, Moves::push($situation, $path, $name, $right->times($sign * $distance))];
         }
-        if ($intrusion->kind === ThingKind::Light) {
-            $up = $intrusion->clearM['top'] + 0.03;
-            $height = $situation->scene->lamps[$intrusion->owner]->placement->heightM;
-            $ideas[] = [$up, new Mend('raise', ['thing' => $name, 'distance' => Quantity::metres($up)], $situation->edit($path, ['height_m' => $height + $up]))];
+        $height = $situation->scene->lamps[$intrusion->owner]->placement->heightM ?? $situation->setup->cameras[$intrusion->owner]->placement->heightM ?? null;
+        foreach ($height === null ? [] : ['raise' => ['top', 1.0], 'lower' => ['bottom', -1.0]] as $case => [$side, $sign]) {
+            $by = $intrusion->clearM[$side] + 0.03;
+            $ideas[] = [$by, new Mend($case, ['thing' => $name, 'distance' => Quantity::metres($by)], $situation->edit($path, ['height_m' => $height + $sign * $by]))];
         }
         usort($ideas, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return array_column($ideas, 1);
+    }
+
+    /** @return list<Mend> another camera that is in the way, swung about its subject */
+    private function swung(Situation $situation, Intrusion $intrusion): array
+    {
+        $camera = $situation->setup->cameras[$intrusion->owner] ?? null;
+        $body = $camera === null ? null : $situation->setup->bodyFor($camera);
+
+        return $camera === null || $body === null ? [] : Moves::around($situation, $camera, $body);
     }
 
     private function path(Intrusion $intrusion): string
