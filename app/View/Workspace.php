@@ -28,6 +28,9 @@ use FineFrame\Space\Wall;
 /** Everything a stage page shows of one setup. */
 final class Workspace
 {
+    /** The stages that have a page yet. */
+    public const OPEN = [Stage::Brief, Stage::Measure, Stage::Stage, Stage::Cameras, Stage::Light, Stage::Sound, Stage::Rig];
+
     public readonly Situation $situation;
 
     public readonly Verdicts $verdicts;
@@ -99,7 +102,12 @@ final class Workspace
     /** @return list<string> ids of cameras with something broken in their frame */
     public function brokenFrames(): array
     {
-        return array_merge([], ...array_map(static fn (Finding $f): array => in_array($f->check, ['frame-is-clear', 'boom-stays-out-of-frame'], true) ? $f->about : [], $this->verdicts->of(Severity::Breaks)));
+        // Whose frame it is comes first for gear, second for a boom: the other is what stands in it.
+        return array_merge([], ...array_map(static fn (Finding $f): array => match ($f->check) {
+            'frame-is-clear' => [$f->about[0]],
+            'boom-stays-out-of-frame' => [$f->about[1]],
+            default => [],
+        }, $this->verdicts->of(Severity::Breaks)));
     }
 
     /** While a pointer moves, mends are not tried: the verdicts must keep up. */
@@ -131,10 +139,8 @@ final class Workspace
     /** @return list<array{stage: Stage, state: string, open: bool}> */
     public function rail(): array
     {
-        $open = [Stage::Brief, Stage::Measure, Stage::Stage, Stage::Cameras, Stage::Light, Stage::Sound, Stage::Rig];
-
         return array_map(fn (Stage $s): array => [
-            'stage' => $s, 'open' => in_array($s, $open, true),
+            'stage' => $s, 'open' => in_array($s, self::OPEN, true),
             'state' => $this->verdicts->stage($s)->value ?? ($s === Stage::Brief ? 'holds' : 'none'),
         ], Stage::cases());
     }

@@ -11,6 +11,7 @@ test('B dragged into A’s frame breaks while it moves, m mends it, u undoes', a
     await expect(finding(page, inFrame)).toBeVisible();
     await expect(page.locator('.frame').first()).toHaveClass(/frame-breaks/);
     await expect(page.locator('.frame').first().locator('.intruder')).toHaveText(/^B \d/);
+    await expect(page.locator('.frame').nth(1)).not.toHaveClass(/frame-breaks/);
     expect(await page.locator('#state').getAttribute('data-version')).toBe('1');
     expect(await page.evaluate(() => window.drawn)).toBeGreaterThan(1);
     await page.mouse.up();

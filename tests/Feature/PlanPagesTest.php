@@ -124,10 +124,15 @@ it('answers what is not there with a page, not a fault', function (): void {
     $this->get('/shoots/none/cameras')->assertNotFound()->assertSee('There is no such page or plan');
     $this->get("/shoots/{$this->shoot->id}/frames/none.svg")->assertNotFound();
     $this->post("/shoots/{$this->shoot->id}/card", ['version' => 1, 'thing' => 'none'])->assertNotFound();
+    $this->post("/shoots/{$this->shoot->id}/mend", ['version' => 1, 'finding' => ['x']])->assertRedirect();
     $this->post("/shoots/{$this->shoot->id}/edit", ['version' => 1, 'edit' => '"text"'])->assertStatus(422);
     $this->post("/shoots/{$this->shoot->id}/edit", ['version' => 1, 'edit' => '{"/setups/talk/nowhere/x/y":1}'])->assertStatus(422);
     $this->post("/shoots/{$this->shoot->id}/edit", ['version' => 1, 'edit' => '{"":1,"x":{"a":[]},"/setups":null}'])->assertStatus(422);
 });
+
+it('takes no list for a word', function (string $path): void {
+    expect($this->get("/shoots/{$this->shoot->id}$path")->status())->toBeIn([200, 404]);
+})->with(['/cameras?select[]=x', '/cameras?look[]=x', '/cameras?stage[]=x', '/sheet.pdf?paper[]=x', '/scout', '/no-such-stage']);
 
 it('removes a plan and brings it back', function (): void {
     $this->delete("/shoots/{$this->shoot->id}")->assertRedirect('/');

@@ -22,12 +22,27 @@ final readonly class Desk
     {
     }
 
+    /** One word that the reader sent; whatever is no word counts as nothing. */
+    public static function word(Request $request, string $key): string
+    {
+        $value = $request->input($key);
+
+        return is_string($value) ? $value : '';
+    }
+
+    private static function routed(Request $request): string
+    {
+        $stage = $request->route('stage');
+
+        return is_string($stage) ? $stage : '';
+    }
+
     public function workspace(Request $request, Shoot $shoot, ?ShootPlan $plan = null, bool $mends = true): Workspace
     {
         $plan ??= $this->store->open($shoot);
-        $stage = Stage::tryFrom($request->string('stage')->toString() ?: (string) $request->route('stage')) ?? Stage::Cameras;
-        $look = $request->string('look')->toString();
-        $selected = $request->string('select')->toString();
+        $stage = Stage::tryFrom(self::word($request, 'stage') ?: self::routed($request)) ?? Stage::Cameras;
+        $look = self::word($request, 'look');
+        $selected = self::word($request, 'select');
 
         return new Workspace(
             $shoot,

@@ -37,7 +37,7 @@ final readonly class ExportController
 
     public function sheet(Request $request, Shoot $shoot): Response
     {
-        $paper = Paper::tryFrom($request->string('paper')->toString()) ?? Paper::A4;
+        $paper = Paper::tryFrom(Desk::word($request, 'paper')) ?? Paper::A4;
 
         return response($this->sheet->pdf($this->desk->workspace($request, $shoot, mends: false), $paper), 200, [
             'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title).'-sheet.pdf"',

@@ -22,7 +22,7 @@ final readonly class MendController
     {
         $setup = $this->desk->store->open($shoot)->setup();
         $verdicts = $this->judge->judge($setup);
-        $finding = $verdicts->find($request->string('finding')->toString());
+        $finding = $verdicts->find(Desk::word($request, 'finding'));
         $mend = $finding === null ? null : $this->judge->mend($setup, $verdicts, $finding);
         if ($mend === null) {
             return $this->desk->changed($request, $shoot, 'There is nothing to mend here any more.');

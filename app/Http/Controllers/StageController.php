@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Shoot;
+use App\View\Workspace;
+use FineFrame\Judge\Stage;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -14,8 +16,9 @@ final readonly class StageController
     {
     }
 
-    public function __invoke(Request $request, Shoot $shoot): Response
+    public function __invoke(Request $request, Shoot $shoot, ?string $stage = null): Response
     {
+        abort_unless($stage === null || in_array(Stage::tryFrom($stage), Workspace::OPEN, true), 404);
         $work = $this->desk->workspace($request, $shoot);
 
         return $request->hasHeader('HX-Request')
