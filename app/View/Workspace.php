@@ -13,7 +13,6 @@ use App\View\Drawing\FloorDrawing;
 use App\View\Drawing\FrameDrawing;
 use FineFrame\Figures\Figure;
 use FineFrame\Figures\Figures;
-use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Mend;
@@ -22,8 +21,6 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Verdicts;
 use FineFrame\Plan\SetupPlan;
-use FineFrame\Scene\Footprint;
-use FineFrame\Space\Wall;
 
 /** Everything a stage page shows of one setup. */
 final class Workspace
@@ -145,72 +142,9 @@ final class Workspace
         ], Stage::cases());
     }
 
-    /** @return list<array{id: string, name: string, kind: string, x: string, y: string, walls: string, state: string}> the floor as a table */
-    public function table(): array
+    public function whereabouts(): Whereabouts
     {
-        $rows = [];
-        $s = $this->setup->setup;
-        $kinds = ['person' => $s->people, 'furniture' => $s->furniture, 'camera' => $s->cameras, 'light' => $s->lights, 'boom' => $s->booms];
-        foreach ($kinds as $kind => $things) {
-            foreach ($things as $thing) {
-                $rows[] = [
-                    'id' => $thing->id, 'name' => $this->situation->name($thing->id), 'kind' => $kind, 'x' => $this->reader->metres($thing->place->x), 'y' => $this->reader->metres($thing->place->y),
-                    'walls' => $this->fromWalls($thing->place), 'state' => $this->state($thing->id)->value,
-                ];
-            }
-        }
-
-        return $rows;
-    }
-
-    /** @return list<array{name: string, words: string}> each thing's place from two walls, with its height, as read out to someone with a tape */
-    public function positions(): array
-    {
-        $s = $this->setup->setup;
-        $rows = [];
-        foreach ($s->people as $p) {
-            $rows[] = [$p->name, $p->place, 'eyes '.$this->reader->metres($this->setup->bodies[$p->id]->eyes->z)];
-        }
-        foreach ($s->cameras as $c) {
-            $rows[] = [$c->label, $c->place, 'lens '.$this->reader->metres($c->heightM)];
-        }
-        foreach ($s->lights as $l) {
-            $rows[] = [$l->name, $l->place, 'middle of the face '.$this->reader->metres($l->heightM).', dimmer '.round(100 * $l->dimmer).' %'];
-        }
-        foreach ($s->booms as $b) {
-            $rows[] = [$b->name, $b->place, 'tip '.$this->reader->metres($b->heightM)];
-            $rows[] = [$b->name.' stand', $b->standPlace, 'top '.$this->reader->metres($b->standHeightM)];
-        }
-        foreach ($s->furniture as $f) {
-            $rows[] = [$f->name, $f->place, 'its middle'];
-        }
-
-        return array_map(fn (array $r): array => ['name' => $r[0], 'words' => $this->fromWalls($r[1]).', '.$r[2]], $rows);
-    }
-
-    /** @return array<string, int> supports that the setup needs, by model */
-    public function supports(): array
-    {
-        $names = array_map(static fn (Footprint $p): ?string => $p->support?->name, $this->situation->footprints());
-
-        return array_count_values(array_filter($names, is_string(...)));
-    }
-
-    public function fromWalls(Vec2 $place): string
-    {
-        return implode(', ', array_map(fn (Wall $w): string => $this->reader->metres($w->line->distanceTo($place)).' from the '.$w->name, $this->setup->room->tapeWalls($place)));
-    }
-
-    /** The worst that is said about a thing. */
-    private function state(string $id): Severity
-    {
-        foreach ($this->verdicts->findings as $finding) {
-            if (in_array($id, $finding->about, true)) {
-                return $finding->severity;
-            }
-        }
-
-        return Severity::Holds;
+        return new Whereabouts($this->situation, $this->verdicts, $this->reader);
     }
 
     public function canUndo(): bool

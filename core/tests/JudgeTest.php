@@ -110,3 +110,36 @@ it('knows each rule by one id', function (): void {
 
     expect($ids)->toBe(array_unique($ids))->and(count($ids))->toBe(20);
 });
+
+it('mends by the least that holds', function (string $key, string $case, array $changes): void {
+    $judge = Judge::standard();
+    $setup = Cases::demo($changes);
+    $verdicts = $judge->judge($setup);
+
+    expect($judge->mend($setup, $verdicts, $verdicts->find($key))?->case)->toBe($case);
+})->with([
+    'a lamp at the edge moves over' => ['frame-is-clear:cam-b+key', 'move', []],
+    'a bright key is dimmed' => ['key-gives-the-stop:key+miller', 'dim', []],
+    'a dark key at full asks for gain' => ['key-gives-the-stop:key+miller', 'iso', ['lights/key/dimmer' => 1, 'lights/key/fixture' => 'lantern-60', 'metering/iso' => 200]],
+    'a boom in frame is raised' => ['boom-stays-out-of-frame:boom+cam-b', 'raise', []],
+    'a boom too far is hung at the nearest place' => ['boom-is-as-near-as-it-can-be:boom', 'boom-nearest', ['microphones/boom/height_m' => 2.2]],
+    'a pole too short brings its stand nearer' => ['pole-reaches:boom', 'move-stand', ['microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 5.4, 'microphones/boom/height_m' => 1.75]],
+    'a box in the ceiling is lowered' => ['soft-box-fits-the-room:key', 'lower', ['lights/key/height_m' => 2.6, 'lights/key/x_m' => 1.3, 'lights/key/y_m' => 0.9]],
+    'a stop that is another is set' => ['camera-is-set-to-the-stop:cam-b', 'set-stop', ['cameras/cam-b/t_stop' => 8]],
+    'looking room is put ahead' => ['looking-room-is-ahead:cam-a+miller', 'aim-ahead', ['cameras/cam-a/aim/side' => 'right']],
+    'a swaying subject is stopped down for' => ['subject-stays-in-focus:cam-a+miller', 'stop-down', ['subjects/miller/sway_m' => 0.09]],
+    'legs in the wall step out of it' => ['stand-fits-its-place:cam-b', 'move', ['cameras/cam-b/x_m' => 6.9]],
+    'a thing in the way out steps aside' => ['way-out-is-clear:hopper+door', 'move', ['furniture/hopper/x_m' => 6.5, 'furniture/hopper/y_m' => 1.0]],
+    'a tripod too high comes down' => ['support-reaches-its-height:cam-b', 'lower', ['cameras/cam-b/height_m' => 1.9]],
+    'alike frames are zoomed apart' => ['frames-differ:cam-a+cam-b', 'zoom', ['/brief/cut' => 'size-alone', 'cameras/cam-b/focal_mm' => 52]],
+    'a camera across the line comes back' => ['line-is-kept:cam-b', 'cross-back', ['cameras/cam-b/x_m' => 0.6, 'cameras/cam-b/y_m' => 1.2]],
+    'a subject at the wall comes forward' => ['subject-stands-off-the-background:cam-a+miller', 'move-forward', ['subjects/miller/y_m' => 3.35]],
+]);
+
+it('has nothing to offer where only another lens would do', function (): void {
+    $judge = Judge::standard();
+    $setup = Cases::demo(['cameras/cam-b/x_m' => 3.4, 'cameras/cam-b/y_m' => 2.5]);
+    $verdicts = $judge->judge($setup);
+
+    expect($judge->mend($setup, $verdicts, $verdicts->find('lens-focuses-this-near:cam-b+miller')))->toBeNull();
+});

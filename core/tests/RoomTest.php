@@ -64,3 +64,17 @@ it('measures a place from two walls that a tape meets squarely', function (): vo
 
     expect($names)->toBe(['hearth wall', 'window wall']);
 });
+
+it('names the reading to take again when the others can tell', function (array $diagonals, string $again): void {
+    $taped = array_map(fn (array $d): array => ['from' => "w$d[0]", 'to' => "w$d[1]", 'length_m' => $d[2]], $diagonals);
+
+    expect(fn () => taped([5.0, 3.0, 3.0, 3.0, 3.6], [72, 72, 72, 72, 72], ['diagonals' => $taped]))->toThrow(InvalidDocument::class, $again);
+})->with(function (): iterable {
+    // The diagonals of one pentagon with these walls, from its solution with two of them.
+    $corners = taped([5.0, 3.0, 3.0, 3.0, 3.6], [72, 72, 72, 72, 72], ['diagonals' => [['from' => 'w0', 'to' => 'w2', 'length_m' => 6.2], ['from' => 'w0', 'to' => 'w3', 'length_m' => 5.6]]])->floor->corners;
+    $true = fn (int $a, int $b): array => [$a, $b, round($corners[$a]->distanceTo($corners[$b]), 3)];
+    $off = fn (int $a, int $b): array => [$a, $b, $true($a, $b)[2] + 0.5];
+
+    yield 'a diagonal' => [[$true(0, 2), $true(0, 3), $off(1, 3), $true(1, 4), $true(2, 4)], 'Tape the diagonal from B to D again.'];
+    yield 'one spare reading only' => [[$true(0, 2), $true(0, 3), $off(1, 3)], 'Which one, these readings cannot tell'];
+});

@@ -17,6 +17,8 @@ final class Survey implements Topic
 
         return match ($kind) {
             'exact', 'noisy', 'refuse' => $this->adjusted($in),
+            'blunder' => $this->blundered($in),
+            'quad_closure' => $this->closed($in),
             'traverse' => $this->walked($in),
             default => null,
         };
@@ -25,23 +27,58 @@ final class Survey implements Topic
     /** @return array<string, mixed> */
     private function adjusted(Inputs $in): array
     {
-        $names = $in->names('corners');
-        $index = array_flip($names);
-        $sketch = array_map(static fn (array $p): Vec2 => new Vec2(Inputs::float($p[0] ?? null), Inputs::float($p[1] ?? null)), $in->lists('sketch_m'));
-        $ids = $readings = [];
-        foreach ($in->lists('measurements') as $reading) {
-            $ids[] = $reading['id'];
-            [$from, $to] = [$reading['from'] ?? '', $reading['to'] ?? ''];
-            $readings[] = [$index[is_string($from) ? $from : ''], $index[is_string($to) ? $to : ''], Inputs::float($reading['distance_m'] ?? null)];
-        }
+        [$names, $sketch, $ids, $readings] = $this->readings($in);
         $fit = TapeSurvey::solve($sketch, $readings, $in->number('sigma_m'));
-        $suspects = array_map(static fn (int $i): mixed => $ids[$i], $fit->suspects());
+        $suspects = array_map(static fn (int $i): string => $ids[$i], $fit->suspects());
 
         return [
             'pairwise_m' => self::pairs($names, $fit->corners), 'area_m2' => abs($fit->areaM2()), 'redundancy' => $fit->redundancy,
             'residuals_m' => $fit->residualsM, 'rms_residual_m' => $fit->rmsM(), 'sigma0' => $fit->sigma0(), 'fits' => $fit->fits(),
             'blunder' => count($suspects) === 1 ? $suspects[0] : null, 'blunder_candidates' => $suspects,
         ];
+    }
+
+    /** @return array<string, mixed> with the suspect reading left out, and how far it is off */
+    private function blundered(Inputs $in): array
+    {
+        $all = $this->adjusted($in);
+        [$names, $sketch, $ids, $readings] = $this->readings($in);
+        $suspect = array_search($all['blunder'], $ids, true);
+        if ($suspect === false) {
+            return $all;
+        }
+        [$from, $to, $taped] = $readings[$suspect];
+        $without = TapeSurvey::solve($sketch, array_values(array_diff_key($readings, [$suspect => true])), $in->number('sigma_m'));
+
+        return $all + [
+            'pairwise_without_blunder_m' => self::pairs($names, $without->corners), 'area_without_blunder_m2' => abs($without->areaM2()),
+            'blunder_error_m' => $taped - $without->corners[$from]->distanceTo($without->corners[$to]),
+        ];
+    }
+
+    /** @return array{list<string>, list<Vec2>, list<string>, list<array{int, int, float}>} corners' names, sketch, readings' ids, readings */
+    private function readings(Inputs $in): array
+    {
+        $names = $in->names('corners');
+        $index = array_flip($names);
+        $ids = $readings = [];
+        foreach ($in->lists('measurements') as $reading) {
+            [$id, $from, $to] = array_map(static fn (string $k): string => is_string($reading[$k] ?? null) ? $reading[$k] : '', ['id', 'from', 'to']);
+            $ids[] = $id;
+            $readings[] = [$index[$from], $index[$to], Inputs::float($reading['distance_m'] ?? null)];
+        }
+
+        return [$names, array_map(static fn (array $p): Vec2 => new Vec2(Inputs::float($p[0] ?? null), Inputs::float($p[1] ?? null)), $in->lists('sketch_m')), $ids, $readings];
+    }
+
+    /** @return array<string, float> the second diagonal that four walls and one diagonal imply, against the taped one */
+    private function closed(Inputs $in): array
+    {
+        [$ab, $bc, $cd, $da, $ac] = array_map($in->number(...), ['ab_m', 'bc_m', 'cd_m', 'da_m', 'ac_m']);
+        $fit = TapeSurvey::solve([new Vec2(0, 0), new Vec2($ab, 0), new Vec2($ab, $bc), new Vec2(0, $da)], [[0, 1, $ab], [1, 2, $bc], [2, 3, $cd], [3, 0, $da], [0, 2, $ac]]);
+        $bd = $fit->corners[1]->distanceTo($fit->corners[3]);
+
+        return ['bd_predicted_m' => $bd, 'misclosure_m' => $in->number('bd_m') - $bd, 'area_from_walls_and_ac_m2' => abs($fit->areaM2())];
     }
 
     /** @return array<string, mixed> */

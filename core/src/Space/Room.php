@@ -42,7 +42,7 @@ final readonly class Room implements Part
         $tape = $node->each('walls', TapedWall::read(...), 60);
         $diagonals = $node->each('diagonals', Diagonal::read(...), 200);
         $openings = $node->each('openings', Opening::read(...), 100);
-        [$corners, $closure] = self::solve($node, $tape, $diagonals);
+        [$corners, $closure] = TapedShape::solve($node, $tape, $diagonals);
         $walls = self::walls($tape, $corners);
         $room = new self($height, $north, $tape, $diagonals, $openings, $walls, new Polygon($corners), $closure, $node->rest());
         $room->judgeShape($node);
@@ -119,77 +119,6 @@ final readonly class Room implements Part
         }
 
         return [$walls[0]];
-    }
-
-    /**
-     * @param  list<TapedWall>  $tape
-     * @param  list<Diagonal>  $diagonals
-     * @return array{non-empty-list<Vec2>, Closure}
-     */
-    private static function solve(Node $node, array $tape, array $diagonals): array
-    {
-        $standIn = [[new Vec2(0, 0), new Vec2(4, 0), new Vec2(4, 4), new Vec2(0, 4)], new Closure(0, 16, false)];
-        if ($node->problems->any()) {
-            return $standIn;
-        }
-        try {
-            $chain = Traverse::through(
-                array_map(static fn (TapedWall $w): float => $w->lengthM, $tape),
-                array_map(static fn (TapedWall $w): float => $w->turnRad, $tape),
-            );
-
-            return $diagonals === [] ? self::chained($node, $chain) : self::surveyed($node, $chain, $tape, $diagonals);
-        } catch (UnsolvedSurvey $e) {
-            $node->wrong($diagonals === [] ? 'walls' : 'diagonals', $e->getMessage());
-
-            return $standIn;
-        }
-    }
-
-    /** @return array{non-empty-list<Vec2>, Closure} */
-    private static function chained(Node $node, Traverse $chain): array
-    {
-        $closure = new Closure($chain->linearMisclosureM, $chain->perimeterM, true);
-        if (abs($chain->angularMisclosureRad) > deg2rad(5)) {
-            $node->wrong('walls', 'turn by {sum} in all; a closed room turns by 360°. Check the turn at each corner.', ['sum' => Quantity::degrees(360 - rad2deg($chain->angularMisclosureRad))]);
-        } elseif (! $closure->holds()) {
-            $node->wrong('walls', 'do not close: the last wall ends {gap} from where the first began (at most {limit} is spread over the walls). Tape the longest again, or add a diagonal.', [
-                'gap' => Quantity::metres($closure->misclosureM), 'limit' => Quantity::metres($closure->limitM()),
-            ]);
-        }
-
-        return [$chain->corners, $closure];
-    }
-
-    /**
-     * @param  list<TapedWall>  $tape
-     * @param  list<Diagonal>  $diagonals
-     * @return array{non-empty-list<Vec2>, Closure}
-     */
-    private static function surveyed(Node $node, Traverse $sketch, array $tape, array $diagonals): array
-    {
-        $index = array_flip(array_map(static fn (TapedWall $w): string => $w->id, $tape));
-        $readings = [];
-        foreach ($tape as $i => $wall) {
-            $readings[] = [$i, ($i + 1) % count($tape), $wall->lengthM];
-        }
-        foreach ($diagonals as $i => $diagonal) {
-            if (! isset($index[$diagonal->from], $index[$diagonal->to]) || $diagonal->from === $diagonal->to) {
-                $node->wrong("diagonals/$i", 'must run between two different corners, each named by the wall that begins there');
-
-                continue;
-            }
-            $readings[] = [$index[$diagonal->from], $index[$diagonal->to], $diagonal->lengthM];
-        }
-        $fit = TapeSurvey::solve($sketch->corners, $readings);
-        $closure = new Closure($fit->largestResidualM(), $sketch->perimeterM, $fit->redundancy > 0);
-        if (! $closure->holds()) {
-            $node->wrong('diagonals', 'do not agree with the walls: the worst reading is off by {gap} (at most {limit}). Take it again.', [
-                'gap' => Quantity::metres($closure->misclosureM), 'limit' => Quantity::metres($closure->limitM()),
-            ]);
-        }
-
-        return [$fit->corners, $closure];
     }
 
     /**

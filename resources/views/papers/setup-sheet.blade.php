@@ -10,7 +10,7 @@ p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-co
 <p class="quiet">Scale 1:{{ $scale }} when printed at 100 %. Ceiling {{ $reader->metres($work->setup->room->heightM) }}. Check the bar with a ruler before you measure from paper.</p>
 <h2>Where everything stands</h2>
 <table>
-    @foreach ($work->positions() as $row)<tr><th>{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach
+    @foreach ($work->whereabouts()->positions() as $row)<tr><th>{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach
 </table>
 <div style="page-break-before: always"></div>
 <h2>Frames</h2>

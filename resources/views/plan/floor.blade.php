@@ -1,8 +1,10 @@
-@php([$scale, $size] = [$floor->scale(), $floor->sheet->text()])
+@php($over = $floor->overlays())
+@php($pools = in_array('light', $overlays, true) ? $over->pools() : [])
+@php([$scale, $size] = [$over->scale(), $floor->sheet->text()])
 <svg xmlns="http://www.w3.org/2000/svg" id="plan" class="plan" viewBox="{{ $floor->sheet->viewBox() }}" font-size="{{ $size }}" role="group" aria-label="Floor plan, true to scale" @isset($outer) {!! $outer !!} @endisset>
     @if ($ink instanceof \App\View\Drawing\ScreenInk)
         <defs>
-            @foreach ($floor->wedges() as $wedge)
+            @foreach ($over->wedges() as $wedge)
                 <pattern id="hatch-{{ $wedge['id'] }}" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate({{ $wedge['lean'] + 35 }})"><path class="hatch" d="M0 0V6"/></pattern>
             @endforeach
         </defs>
@@ -13,10 +15,10 @@
         @if ($opening['kind'] === 'window')<path {!! $ink->of('pane') !!} d="{{ $opening['line'] }}"/>@endif
     @endforeach
     <path {!! $ink->of('ground') !!} d="{{ $floor->room() }}"/>
-    @foreach (in_array('light', $overlays, true) ? $floor->pools() : [] as $pool)
+    @foreach ($pools as $pool)
         <path {!! $ink->of("pool".($ink instanceof \App\View\Drawing\ScreenInk ? " pool-{$pool['level']}" : '')) !!} d="{{ $pool['path'] }}"/>
     @endforeach
-    @foreach (in_array('lenses', $overlays, true) ? $floor->wedges() : [] as $wedge)
+    @foreach (in_array('lenses', $overlays, true) ? $over->wedges() : [] as $wedge)
         <path {!! $ink->of('wedge') !!} @if ($ink instanceof \App\View\Drawing\ScreenInk) fill="url(#hatch-{{ $wedge['id'] }})" @endif d="{{ $wedge['path'] }}"/>
     @endforeach
     @foreach ($floor->openings() as $opening)
@@ -26,14 +28,14 @@
     @foreach ([...$floor->furniture(), ...$floor->things()] as $thing)
         @include('plan.thing')
     @endforeach
-    @foreach ($selected === null ? [] : $floor->distances($selected) as $line)
+    @foreach ($selected === null ? [] : $over->distances($selected) as $line)
         <path {!! $ink->of('distance') !!} d="{{ $line['path'] }}" stroke-dasharray="3 3"/>
         <text {!! $ink->of('label distance-words') !!} x="{{ $line['at'][0] }}" y="{{ $line['at'][1] }}">{{ $line['words'] }}</text>
     @endforeach
-    @foreach (in_array('light', $overlays, true) ? $floor->pools() : [] as $pool)
+    @foreach ($pools as $pool)
         <text {!! $ink->of('label pool-words') !!} x="{{ $pool['at'][0] }}" y="{{ $pool['at'][1] }}" font-size="{{ $size * 0.85 }}">{{ $pool['stops'] }}</text>
     @endforeach
-    @foreach (in_array('tape', $overlays, true) ? $floor->dimensions() : [] as $mark)
+    @foreach (in_array('tape', $overlays, true) ? $over->dimensions() : [] as $mark)
         <text {!! $ink->of('label '.$mark['class']) !!} transform="translate({{ $mark['at'][0] }} {{ $mark['at'][1] }}) rotate({{ $mark['turn'] }})" text-anchor="middle" y="{{ $size * 0.35 }}">{{ $mark['words'] }}</text>
     @endforeach
     <path {!! $ink->of('scale') !!} d="{{ $scale['path'] }}"/>

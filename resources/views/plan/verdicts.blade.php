@@ -1,7 +1,7 @@
 @php($holding = $work->verdicts->of(\FineFrame\Judge\Severity::Holds))
 @include('plan.errors')
 @if ($work->stage === \FineFrame\Judge\Stage::Rig)
-    <p class="supports">Needs {{ implode(', ', array_map(fn ($n, $name) => "$n × $name", $work->supports(), array_keys($work->supports()))) ?: 'no supports' }}.</p>
+    <p class="supports">Needs {{ implode(', ', array_map(fn ($n, $name) => "$n × $name", $work->whereabouts()->supports(), array_keys($work->whereabouts()->supports()))) ?: 'no supports' }}.</p>
 @endif
 <h2>Verdicts <small>{{ count($holding) }} hold</small></h2>
 <ol class="findings">

@@ -17,6 +17,9 @@ use FineFrame\Measure\Unit;
 /** The key with the light that is there gives the wanted stop at the face. */
 final class KeyGivesTheStop extends Rule
 {
+    /** Third stops as cameras name them, up to where noise is a matter of taste. */
+    private const ISO = [100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000, 5000, 6400, 8000, 10000, 12800];
+
     public function id(): string
     {
         return 'key-gives-the-stop';
@@ -63,8 +66,12 @@ final class KeyGivesTheStop extends Rule
         $dim = $key->dimmer * ($metering->wantedLux() - $metering->ambientLux) / $light->lampLux;
         $dim = max($lowest, min(1.0, round($dim, 2)));
         $ideas = [new Mend('dim', ['thing' => $situation->name($key->id), 'dim' => Quantity::share($dim)], $situation->edit("lights/$key->id", ['dimmer' => $dim]))];
-        foreach ($off < 0 ? [2, 4] : [] as $factor) {
-            $iso = $metering->iso * $factor;
+        if ($off < 0) {
+            $needed = $metering->iso * 2 ** -$off;
+            $iso = (float) self::ISO[0];
+            foreach (self::ISO as $step) {
+                $iso = abs(log($step / $needed)) < abs(log($iso / $needed)) ? (float) $step : $iso;
+            }
             $ideas[] = new Mend('iso', ['iso' => Quantity::of($iso, Unit::Count)], $situation->edit('metering', ['iso' => $iso]));
         }
 

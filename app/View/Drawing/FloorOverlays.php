@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use App\View\Reader;
+use FineFrame\Geometry\Vec2;
+use FineFrame\Judge\Situation;
+use FineFrame\Scene\Footprint;
+use FineFrame\Scene\LensView;
+
+/** What is drawn over the floor: what lenses cover, pools of light, distances, the tape's letters and lengths, the scale. */
+final readonly class FloorOverlays
+{
+    public function __construct(private Situation $situation, private Reader $reader, private Sheet $sheet, private Labels $labels)
+    {
+    }
+
+    /** @return list<array{id: string, path: string, lean: float}> what each lens covers, up to the first wall */
+    public function wedges(): array
+    {
+        return array_values(array_map(fn (LensView $view): array => [
+            'id' => $view->camera->placement->id,
+            'path' => $this->sheet->path($this->wedge($view)),
+            'lean' => round(rad2deg($view->bearingRad), 1),
+        ], $this->situation->scene->views));
+    }
+
+    /** @return list<array{id: string, path: string, stops: string, level: int, at: array{float, float}}> the reach of each lamp at face height, by stops under the wanted light */
+    public function pools(): array
+    {
+        $wanted = $this->situation->setup->setup->metering->wantedLux();
+        $all = [];
+        foreach ($this->situation->scene->lamps as $id => $lamp) {
+            [$bearing, $tilt, $candela] = [$lamp->facing()->floor()->bearing(), $lamp->facing()->elevation(), $lamp->candela()];
+            $spread = $lamp->fixture->widthM * $lamp->fixture->heightM / M_PI;
+            foreach ([2, 1, 0] as $level) {
+                $points = [];
+                for ($k = -12; $k <= 12; $k++) {
+                    $off = $k / 12 * M_PI / 2 * 0.98;
+                    $square = $candela * max(0.0, cos($off) * cos($tilt)) / ($wanted * 2 ** -$level) - $spread;
+                    $reach = sqrt(max(0.0, $square));
+                    $towards = Vec2::towards($bearing + $off);
+                    $points[] = $lamp->centre()->floor()->plus($towards->times(min($reach, $this->situation->setup->room->firstWall($lamp->centre()->floor(), $towards)[0])));
+                }
+                $tip = $points[12 + 4 * $level];
+                $all[] = ['id' => $id, 'path' => $this->sheet->path([$lamp->centre()->floor(), ...$points]), 'stops' => $level === 0 ? 'wanted' : "−$level", 'level' => $level, 'at' => $this->labels->place($this->sheet->x($tip), $this->sheet->y($tip), 14, $level === 0 ? 'wanted' : '−0')];
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return list<array{path: string, words: string, at: array{float, float}}> distances of one thing to its two walls and, for a camera, to its subject */
+    public function distances(string $id): array
+    {
+        $print = array_values(array_filter($this->situation->footprints(), static fn (Footprint $p): bool => $p->owner === $id))[0] ?? null;
+        $from = $this->situation->setup->cameras[$id]->placement->place ?? $print?->centre;
+        if ($from === null) {
+            return [];
+        }
+        $to = array_map(static fn ($wall): Vec2 => $wall->line->nearestTo($from), $this->situation->setup->room->tapeWalls($from));
+        $camera = $this->situation->setup->cameras[$id] ?? null;
+        $body = $camera === null ? null : $this->situation->setup->bodyFor($camera);
+        $lines = [];
+        foreach ([...$to, ...($body === null ? [] : [$body->eyes->floor()])] as $end) {
+            $middle = $from->plus($end)->times(0.5);
+            $lines[] = ['path' => $this->sheet->path([$from, $end], false), 'words' => $this->reader->metres($from->distanceTo($end)), 'at' => [$this->sheet->x($middle), $this->sheet->y($middle)]];
+        }
+
+        return $lines;
+    }
+
+    /** @return list<array{words: string, at: array{float, float}, turn: float, class: string}> a letter at each corner, and along each wall its length, outside */
+    public function dimensions(): array
+    {
+        $marks = [];
+        foreach ($this->situation->setup->room->walls as $i => $wall) {
+            $next = $this->situation->setup->room->walls[($i + 1) % count($this->situation->setup->room->walls)];
+            // Two labels would meet in the nook outside a corner that juts in: the wall that runs to it is labelled inside.
+            $out = $wall->inward()->times($wall->line->direction()->cross($next->line->direction()) < -0.1 ? 1.0 : -1.0);
+            $before = $this->situation->setup->room->walls[($i + count($this->situation->setup->room->walls) - 1) % count($this->situation->setup->room->walls)];
+            $side = $before->line->direction()->cross($wall->line->direction()) < -0.1 ? 0.25 : -0.25;
+            $marks[] = $this->mark(chr(65 + $i % 26), $wall->line->from->plus($wall->inward()->times($side))->minus($wall->line->direction()->times(0.25)), 0.0, 'corner');
+            $upright = abs($wall->line->direction()->y) > abs($wall->line->direction()->x);
+            $marks[] = $this->mark($wall->name.' '.$this->reader->metres($wall->line->length()), $wall->line->at(0.5)->plus($out->times(0.27)), $upright ? -90.0 : 0.0, 'length');
+        }
+
+        return $marks;
+    }
+
+    /** @return array{words: string, at: array{float, float}, turn: float, class: string} */
+    private function mark(string $words, Vec2 $at, float $turn, string $class): array
+    {
+        return ['words' => $words, 'at' => [$this->sheet->x($at), $this->sheet->y($at)], 'turn' => $turn, 'class' => $class];
+    }
+
+    /** @return array{path: string, words: string, x: float, y: float, north: float} */
+    public function scale(): array
+    {
+        $unit = $this->reader->units->bareLength()->inMetres() * ($this->reader->units->value === 'metric' ? 1 : 3);
+        [$x, $y] = [round($this->sheet->left + 110, 1), round($this->sheet->top + $this->sheet->height - 12, 1)];
+
+        return [
+            'path' => "M$x $y h".round($unit * Sheet::UNITS, 1), 'words' => $this->reader->units->value === 'metric' ? '1 m' : '3 ft', 'x' => $x, 'y' => $y,
+            'north' => round(-rad2deg($this->situation->setup->room->northRad), 1),
+        ];
+    }
+
+    /** @return list<Vec2> */
+    private function wedge(LensView $view): array
+    {
+        $eye = $view->camera->placement->place;
+        $half = $view->camera->delivered->horizontalRad() / 2;
+        $turns = array_map(static fn (int $k): float => $view->bearingRad + $half * $k / 8, range(-8, 8));
+        foreach ($this->situation->setup->room->floor->corners as $corner) {
+            $turn = fmod($corner->minus($eye)->bearing() - $view->bearingRad + 5 * M_PI, 2 * M_PI) - M_PI;
+            if (abs($turn) < $half) {
+                array_push($turns, $view->bearingRad + $turn - 1e-4, $view->bearingRad + $turn + 1e-4);
+            }
+        }
+        sort($turns);
+        $points = [$eye];
+        foreach ($turns as $turn) {
+            [$distance] = $this->situation->setup->room->firstWall($eye, Vec2::towards($turn));
+            $points[] = $eye->plus(Vec2::towards($turn)->times(is_finite($distance) ? $distance : 0.0));
+        }
+
+        return $points;
+    }
+}
