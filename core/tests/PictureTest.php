@@ -160,3 +160,10 @@ it('does not see what is behind the lens', function (): void {
 
     expect($view->place($view->camera->pupil()->minus($view->forwardVector())))->toBeNull();
 });
+
+it('sends a person sideways, never up', function (): void {
+    $scene = new Scene(Cases::demo(['subjects/asker/x_m' => 3.3, 'subjects/asker/y_m' => 1.7]));
+    $asker = array_values(array_filter((new Intrusions($scene, $scene->views['cam-a']))->all(), fn ($i) => $i->owner === 'asker'))[0];
+
+    expect($asker->shortest()[0])->toBeIn(['left', 'right']);
+});

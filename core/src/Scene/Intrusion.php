@@ -15,11 +15,12 @@ final readonly class Intrusion
     {
     }
 
-    /** @return array{string, float} the side that is nearest, and how far */
+    /** @return array{string, float} the side that is nearest, and how far; what stands on the floor with its height given goes sideways only */
     public function shortest(): array
     {
-        $side = array_keys($this->clearM, min($this->clearM))[0];
+        $sides = $this->kind === ThingKind::Light || $this->kind === ThingKind::Camera ? ['left', 'right', 'bottom', 'top'] : ['left', 'right'];
+        usort($sides, fn (string $a, string $b): int => $this->clearM[$a] <=> $this->clearM[$b]);
 
-        return [$side, $this->clearM[$side]];
+        return [$sides[0], $this->clearM[$sides[0]]];
     }
 }

@@ -69,8 +69,11 @@ final class FrameIsClear extends Rule
         $right = new Vec2($view->right[0], $view->right[1]);
         $ideas = [];
         foreach (['left' => -1.0, 'right' => 1.0] as $side => $sign) {
-            $distance = $intrusion->clearM[$side] + 0.03;
-            $ideas[] = [$distance, Moves::push($situation, $path, $name, $right->times($sign * $distance))];
+            // A lamp turns to its subject as it moves, which may want a little more than the first sum.
+            foreach ([1.0, 1.2] as $factor) {
+                $distance = $intrusion->clearM[$side] * $factor + 0.03;
+                $ideas[] = [$distance, Moves::push($situation, $path, $name, $right->times($sign * $distance))];
+            }
         }
         $height = $situation->scene->lamps[$intrusion->owner]->placement->heightM ?? $situation->setup->cameras[$intrusion->owner]->placement->heightM ?? null;
         foreach ($height === null ? [] : ['raise' => ['top', 1.0], 'lower' => ['bottom', -1.0]] as $case => [$side, $sign]) {
