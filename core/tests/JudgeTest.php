@@ -73,6 +73,12 @@ it('judges', function (string $key, Severity $severity, array $changes): void {
     yield 'a pole too short' => ['pole-reaches:boom', $breaks, ['microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 5.6]];
     yield 'legs in the wall' => ['stand-fits-its-place:cam-b', $breaks, $b(7.0, 2.9)];
     yield 'legs in the millstone' => ['stand-fits-its-place:cam-b', $breaks, $b(4.4, 3.3)];
+    yield 'near enough for the lens' => ['lens-focuses-this-near:cam-b+miller', $holds, []];
+    yield 'the stop of the light' => ['camera-is-set-to-the-stop:cam-b', $holds, []];
+    yield 'a box that fits' => ['soft-box-fits-the-room:key', $holds, []];
+    yield 'a pole that reaches' => ['pole-reaches:boom', $holds, []];
+    yield 'legs with room' => ['stand-fits-its-place:cam-b', $holds, []];
+    yield 'a tripod within its heights' => ['support-reaches-its-height:cam-b', $holds, []];
     yield 'a tripod too low' => ['support-reaches-its-height:cam-b', $breaks, ['cameras/cam-b/height_m' => 2.1]];
 });
 
