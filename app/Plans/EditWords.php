@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use FineFrame\Judge\Situation;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\SetupPlan;
 
@@ -15,13 +14,12 @@ final class EditWords
 
     public static function of(SetupPlan $setup, Edit $edit): string
     {
-        $situation = new Situation($setup);
         $said = [];
         foreach (array_keys($edit->values) as $pointer) {
             $path = explode('/', $pointer);
             $field = (string) end($path);
             $thing = match ($path[1] ?? '') {
-                'setups' => ($path[3] ?? '') === 'metering' ? 'metering' : $situation->name($path[4] ?? ''),
+                'setups' => ($path[3] ?? '') === 'metering' ? 'metering' : $setup->name($path[4] ?? ''),
                 'locations' => 'room',
                 default => 'brief',
             };

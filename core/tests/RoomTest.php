@@ -38,7 +38,7 @@ it('refuses a room that cannot be', function (array $lengths, array $turns, arra
 })->with([
     'a gap' => [[5.0, 4.0, 4.5, 4.0], [], [], 'do not close: the last wall ends 50 cm'],
     'turns that do not add up' => [[5, 4, 5, 4], [90, 90, 90, 60], [], 'turn by 330° in all'],
-    'crossing walls' => [[4, 1, 6, 3, 2, 4], [90, -90, 160, 90, 55, 55], [], '/walls: '],
+    'a nook that runs through the wall across' => [[4, 3, 1, 4, 1, 4, 2, 3], [90, 90, 90, -90, -90, 90, 90, 90], [], 'cross: wall 0 runs through wall 3'],
     'two walls' => [[4, 4], [], [], 'at least three walls'],
     'walked the wrong way' => [[5, 4, 5, 4], [-90, -90, -90, -90], [], 'turn by -360°'],
     'a negative length' => [[5, -4, 5, 4], [], [], '/walls/1/length_m: must be between 5 cm and 100.00 m'],

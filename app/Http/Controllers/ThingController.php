@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ThingRequest;
 use App\Models\Shoot;
-use FineFrame\Judge\Situation;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\NewThing;
 use Illuminate\Http\RedirectResponse;
@@ -32,7 +31,7 @@ final readonly class ThingController
     {
         $setup = $this->desk->store->open($shoot)->setup();
         $id = $request->string('thing')->toString();
-        $name = (new Situation($setup))->name($id);
+        $name = $setup->name($id);
         $edit = NewThing::without($setup, $id) ?? new Edit([]);
         $request->merge(['select' => 'none']);
 

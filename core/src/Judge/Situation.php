@@ -44,14 +44,7 @@ final class Situation
 
     public function name(string $id): string
     {
-        $setup = $this->setup->setup;
-        foreach ([...$setup->people, ...$setup->furniture, ...$setup->lights, ...$setup->booms, ...$this->setup->room->openings, ...$this->setup->room->walls] as $thing) {
-            if ($thing->id === $id) {
-                return $thing->name !== '' ? $thing->name : $id;
-            }
-        }
-
-        return isset($this->setup->cameras[$id]) ? $this->setup->cameras[$id]->placement->label : $id;
+        return $this->setup->name($id);
     }
 
     /** @return iterable<string, array{Camera, Body}> every camera that has someone to look at */

@@ -10,8 +10,6 @@ namespace FineFrame\Light;
  */
 final class Exposure
 {
-    public const FLAT = 250.0;
-
     public const DOME = 330.0;
 
     /** @return float lux that give the stop */

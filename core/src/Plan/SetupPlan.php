@@ -58,6 +58,18 @@ final readonly class SetupPlan
         return $bodies[0] ?? null;
     }
 
+    /** What people call a thing, a wall or an opening; its id when it has no name. */
+    public function name(string $id): string
+    {
+        foreach ([...$this->setup->people, ...$this->setup->furniture, ...$this->setup->lights, ...$this->setup->booms, ...$this->room->openings, ...$this->room->walls] as $thing) {
+            if ($thing->id === $id) {
+                return $thing->name !== '' ? $thing->name : $id;
+            }
+        }
+
+        return $this->cameras[$id]->placement->label ?? $id;
+    }
+
     public function key(): ?LightPlacement
     {
         return $this->setup->lights[0] ?? null;

@@ -36,12 +36,6 @@ final readonly class Body
 
     public const KNEE_HEIGHT = 0.285;
 
-    public const UPPER_ARM = 0.188;
-
-    public const FOREARM = 0.147;
-
-    public const THIGH = 0.245;
-
     /** The neck turns this far from the shoulders, no further. */
     private const NECK_LIMIT_RAD = 1.05;
 
