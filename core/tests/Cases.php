@@ -30,7 +30,7 @@ final class Cases
         if (is_array($expected)) {
             foreach ($expected as $k => $value) {
                 $limits = is_string($k) ? ($tolerance['keys'][$k] ?? null) : null;
-                $deeper = $limits === null ? $tolerance : ['default' => $limits + ($tolerance['default'] ?? []), 'keys' => []];
+                $deeper = $limits === null ? $tolerance : ['default' => $limits + ($tolerance['default'] ?? []), 'keys' => $tolerance['keys'] ?? []];
                 if (! is_array($got) || ! array_key_exists($k, $got)) {
                     return "$key/$k is missing";
                 }
@@ -41,12 +41,21 @@ final class Cases
 
             return is_array($got) && (! array_is_list($expected) || count($got) === count($expected)) ? null : "$key has other members";
         }
+        $limit = $tolerance['default'];
+        if (is_string($expected) && is_string($got) && isset($limit['seconds'])) {
+            return abs(strtotime($expected) - strtotime($got)) <= $limit['seconds'] ? null : "$key: $expected expected, got $got";
+        }
         if (! is_int($expected) && ! is_float($expected)) {
             return $expected === $got ? null : "$key: ".var_export($expected, true).' expected, got '.var_export($got, true);
         }
         $allowed = max($tolerance['default']['abs'] ?? 0, ($tolerance['default']['rel'] ?? 0) * abs($expected)) + 1e-12 * abs($expected);
 
-        return is_numeric($got) && abs($got - $expected) <= $allowed ? null : "$key: $expected expected, got ".var_export($got, true);
+        $off = is_numeric($got) ? $got - $expected : NAN;
+        if (isset($limit['modulo'])) {
+            $off -= round($off / $limit['modulo']) * $limit['modulo'];
+        }
+
+        return abs($off) <= $allowed ? null : "$key: $expected expected, got ".var_export($got, true);
     }
 
     /** @param  array<string, mixed>  $changes by pointer below the demo's setup */

@@ -17,4 +17,7 @@ it('answers the published case', function (string $topic, array $case): void {
     yield from Cases::of('dof');
     yield from Cases::of('exposure');
     yield from Cases::of('survey');
+    yield from Cases::of('sun');
+    yield from Cases::of('sunpatch');
+    yield from Cases::of('colour');
 });

@@ -7,12 +7,13 @@ declare(strict_types=1);
  */
 $base = ['FineFrame\FineFrameException', 'FineFrame\Measure', 'FineFrame\Geometry'];
 $parts = [...$base, 'FineFrame\Document'];
-$modules = [...$parts, 'FineFrame\Space', 'FineFrame\Staging', 'FineFrame\Camera', 'FineFrame\Light', 'FineFrame\Sound', 'FineFrame\Grip'];
+$modules = [...$parts, 'FineFrame\Space', 'FineFrame\Staging', 'FineFrame\Camera', 'FineFrame\Light', 'FineFrame\Sound', 'FineFrame\Grip', 'FineFrame\Sun'];
 
 arch('measure stands alone')->expect('FineFrame\Measure')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('geometry stands alone')->expect('FineFrame\Geometry')->toOnlyUse([]);
 arch('documents know quantities')->expect('FineFrame\Document')->toOnlyUse($base);
 arch('space')->expect('FineFrame\Space')->toOnlyUse($parts);
+arch('sun')->expect('FineFrame\Sun')->toOnlyUse([...$parts, 'FineFrame\Space']);
 arch('staging')->expect('FineFrame\Staging')->toOnlyUse($parts);
 arch('grip')->expect('FineFrame\Grip')->toOnlyUse($parts);
 arch('camera')->expect('FineFrame\Camera')->toOnlyUse([...$parts, 'FineFrame\Grip']);

@@ -8,6 +8,7 @@ use App\Models\Shoot;
 use App\Papers\Paper;
 use App\Papers\SetupSheet;
 use App\View\Drawing\Drawings;
+use FineFrame\Plan\PlanWriter;
 use FineFrame\Plan\UnknownThing;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -21,7 +22,7 @@ final readonly class ExportController
 
     public function plan(Shoot $shoot): Response
     {
-        return $this->file($shoot->head->plan, 'application/json', Str::slug($shoot->title).'.fineframe.json');
+        return $this->file(PlanWriter::json($this->desk->store->open($shoot)), 'application/json', Str::slug($shoot->title).'.fineframe.json');
     }
 
     public function floor(Request $request, Shoot $shoot): Response

@@ -12,7 +12,7 @@ final class CaseRunner
     /** @return array<string, Topic> by the case file's name */
     public static function topics(): array
     {
-        return ['optics' => new Optics, 'dof' => new DepthOfFieldCases, 'exposure' => new ExposureCases, 'survey' => new Survey];
+        return ['optics' => new Optics, 'dof' => new DepthOfFieldCases, 'exposure' => new ExposureCases, 'survey' => new Survey, 'sun' => new SunCases, 'sunpatch' => new SunPatchCases, 'colour' => new ColourCases];
     }
 
     /**

@@ -48,6 +48,26 @@ final readonly class Inputs
         return array_values(array_filter(is_array($values) ? $values : [], is_array(...)));
     }
 
+    public function word(string $key): string
+    {
+        $value = $this->values[$key] ?? '';
+
+        return is_string($value) ? $value : '';
+    }
+
+    public function map(string $key): self
+    {
+        $values = $this->values[$key] ?? [];
+
+        return new self(is_array($values) ? array_combine(array_map(strval(...), array_keys($values)), array_values($values)) : []);
+    }
+
+    /** @return array<string, float> */
+    public function floats(): array
+    {
+        return array_map(self::float(...), $this->values);
+    }
+
     /** @return list<string> */
     public function names(string $key): array
     {

@@ -21,6 +21,10 @@ final readonly class Opening implements Part
         public float $sillM,
         public float $headM,
         public bool $wayOut,
+        public Swing $swing,
+        public float $revealM,
+        public Glazing $glazing,
+        public Curtain $curtain,
         private array $extra,
     ) {
     }
@@ -38,6 +42,10 @@ final readonly class Opening implements Part
             $node->metres('sill_m', 0, 20, 0.0),
             $node->metres('head_m', 0.1, 30),
             $node->flag('way_out', $kind === OpeningKind::Door),
+            $node->choice('swing', Swing::class, $kind === OpeningKind::Door ? Swing::InLeft : Swing::None),
+            $node->metres('reveal_m', 0, 3, 0.0),
+            $node->choice('glazing', Glazing::class, $kind === OpeningKind::Window ? Glazing::Single : Glazing::Open),
+            $node->choice('curtain', Curtain::class, Curtain::None),
             $node->rest(),
         );
         $opening->headM > $opening->sillM ?: $node->wrong('head_m', 'must be above the sill');
@@ -50,7 +58,7 @@ final readonly class Opening implements Part
         return [
             'id' => $this->id, 'name' => $this->name, 'kind' => $this->kind->value, 'wall' => $this->wall,
             'offset_m' => $this->offsetM, 'width_m' => $this->widthM, 'sill_m' => $this->sillM, 'head_m' => $this->headM,
-            'way_out' => $this->wayOut,
+            'way_out' => $this->wayOut, 'swing' => $this->swing->value, 'reveal_m' => $this->revealM, 'glazing' => $this->glazing->value, 'curtain' => $this->curtain->value,
         ] + $this->extra;
     }
 }

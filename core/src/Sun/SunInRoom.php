@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Sun;
+
+use FineFrame\Geometry\Vec2;
+use FineFrame\Geometry\Vec3;
+use FineFrame\Space\Glazing;
+use FineFrame\Space\Opening;
+use FineFrame\Space\OpeningKind;
+use FineFrame\Space\Room;
+use FineFrame\Space\Wall;
+
+/**
+ * Direct sun through a room's windows. A ray enters at a window and runs on until the first wall or the floor; what
+ * stands in the room casts no shadow here, the reveal does. Closed geometry, for rooms of any shape.
+ */
+final readonly class SunInRoom
+{
+    private const GRAZING = 1e-6;
+
+    /** @var list<Opening> */
+    private array $windows;
+
+    public function __construct(private Room $room)
+    {
+        $this->windows = array_values(array_filter($room->openings, static fn (Opening $o): bool => $o->kind === OpeningKind::Window && $o->curtain->passesSun() && $o->glazing !== Glazing::Frosted));
+    }
+
+    /** @return list<SunPatch> none when the sun is down or behind every window's wall */
+    public function patches(Sun $sun): array
+    {
+        return array_merge([], ...array_map(fn (Opening $w): array => $this->through($w, $sun), $this->windows));
+    }
+
+    /** @return list<string> ids of the windows that direct sun comes through */
+    public function open(Sun $sun): array
+    {
+        return array_values(array_map(static fn (Opening $w): string => $w->id, array_filter($this->windows, fn (Opening $w): bool => $this->entry($w, $sun) !== null)));
+    }
+
+    /** Whether direct sun reaches a point in the room through a window. */
+    public function strikes(Vec3 $point, Sun $sun): bool
+    {
+        if ($sun->altitudeRad <= 0) {
+            return false;
+        }
+        $towards = $this->bearing($sun);
+        [$distance, $wall] = $this->room->firstWall($point->floor(), $towards);
+        if ($wall === null) {
+            return false;
+        }
+        $at = $point->floor()->plus($towards->times($distance));
+        $along = $wall->line->direction()->dot($at->minus($wall->line->from));
+        $height = $point->z + $distance * tan($sun->altitudeRad);
+        foreach ($this->windows as $window) {
+            $entry = $window->wall === $wall->id ? $this->entry($window, $sun) : null;
+            if ($entry !== null && $along >= $entry[0] && $along <= $entry[1] && $height >= $entry[2] && $height <= $entry[3]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The way to the sun over the plan, whose +y lies at `north` of true. */
+    private function bearing(Sun $sun): Vec2
+    {
+        return Vec2::towards($sun->azimuthRad - $this->room->northRad);
+    }
+
+    /**
+     * The part of a window that the sun comes through once the reveal has cut its share.
+     *
+     * @return array{float, float, float, float}|null along the wall from and to, sill and head, metres
+     */
+    private function entry(Opening $window, Sun $sun): ?array
+    {
+        $wall = $this->room->wallOf($window);
+        $towards = $this->bearing($sun);
+        $out = -$towards->dot($wall->inward());
+        if ($sun->altitudeRad <= 0 || $out <= self::GRAZING) {
+            return null;
+        }
+        $slide = $window->revealM * $towards->dot($wall->line->direction()) / $out;
+        $rise = $window->revealM * tan($sun->altitudeRad) / $out;
+        $from = $window->offsetM + max(0.0, -$slide);
+        $to = $window->offsetM + $window->widthM - max(0.0, $slide);
+        $head = $window->headM - $rise;
+
+        return $to > $from && $head > $window->sillM ? [$from, $to, $window->sillM, $head] : null;
+    }
+
+    /** @return list<SunPatch> */
+    private function through(Opening $window, Sun $sun): array
+    {
+        $entry = $this->entry($window, $sun);
+        if ($entry === null) {
+            return [];
+        }
+        [$from, $to, $sill, $head] = $entry;
+        $wall = $this->room->wallOf($window);
+        $inwards = $this->bearing($sun)->times(-1.0);
+        $patches = [];
+        foreach ($this->strips($wall, $from, $to, $inwards) as [$s0, $s1, $hit, $d0, $d1]) {
+            $strip = [$wall->along($s0), $wall->along($s1), $d0, $d1, $inwards];
+            array_push($patches, ...$this->strip($window->id, $hit, $strip, $sill, $head, tan($sun->altitudeRad)));
+        }
+
+        return $patches;
+    }
+
+    /**
+     * The window cut where the rays meet another wall first.
+     *
+     * @return list<array{float, float, ?string, float, float}> along the wall from and to, the wall met, and the distances to it at both ends
+     */
+    private function strips(Wall $wall, float $from, float $to, Vec2 $inwards): array
+    {
+        $cuts = [$from, $to];
+        $across = $wall->line->direction()->cross($inwards);
+        foreach ($this->room->floor->corners as $corner) {
+            $gap = $corner->minus($wall->line->from);
+            $along = $gap->cross($inwards) / $across;
+            if ($along > $from && $along < $to) {
+                $cuts[] = $along;
+            }
+        }
+        sort($cuts);
+        $strips = [];
+        for ($i = 1; $i < count($cuts); $i++) {
+            [$a, $b] = [$cuts[$i - 1], $cuts[$i]];
+            if ($b - $a < 1e-9) {
+                continue;
+            }
+            [, $met] = $this->beyond($wall, $wall->along(($a + $b) / 2), $inwards);
+            $strips[] = [$a, $b, $met?->id, ...($met === null ? [INF, INF] : [self::reach($met, $wall->along($a), $inwards), self::reach($met, $wall->along($b), $inwards)])];
+        }
+
+        return $strips;
+    }
+
+    /** @return array{float, ?Wall} the first wall after the one that the ray comes through */
+    private function beyond(Wall $but, Vec2 $from, Vec2 $towards): array
+    {
+        [$nearest, $met] = [INF, null];
+        foreach ($this->room->walls as $wall) {
+            $distance = $wall === $but ? null : $wall->line->hitBy($from, $towards);
+            if ($distance !== null && $distance < $nearest) {
+                [$nearest, $met] = [$distance, $wall];
+            }
+        }
+
+        return [$nearest, $met];
+    }
+
+    /** The distance to a wall's line, which the ray may meet a hair past its end. */
+    private static function reach(Wall $wall, Vec2 $from, Vec2 $towards): float
+    {
+        $along = $wall->line->direction();
+
+        return $wall->line->from->minus($from)->cross($along) / $towards->cross($along);
+    }
+
+    /**
+     * @param  array{Vec2, Vec2, float, float, Vec2}  $strip
+     * @return list<SunPatch>
+     */
+    private function strip(string $window, ?string $wall, array $strip, float $sill, float $head, float $tan): array
+    {
+        [$a, $b, $da, $db, $towards] = $strip;
+        [$near, $far] = [$sill / $tan, $head / $tan];
+        $shares = [0.0, 1.0];
+        foreach ([$near, $far] as $limit) {
+            $share = is_finite($da) && abs($db - $da) > 1e-12 ? ($limit - $da) / ($db - $da) : -1.0;
+            $share > 0 && $share < 1 ? $shares[] = $share : null;
+        }
+        sort($shares);
+        $patches = [];
+        for ($i = 1; $i < count($shares); $i++) {
+            $ends = [];
+            foreach ([$shares[$i - 1], $shares[$i]] as $share) {
+                $ends[] = [$a->plus($b->minus($a)->times($share)), is_finite($da) ? $da + ($db - $da) * $share : INF];
+            }
+            $middle = is_finite($da) ? ($ends[0][1] + $ends[1][1]) / 2 : INF;
+            if ($middle > $near) {
+                $patches[] = new SunPatch($window, null, [self::landed($ends[0], $near, $towards), self::landed($ends[1], $near, $towards), self::landed($ends[1], $far, $towards), self::landed($ends[0], $far, $towards)]);
+            }
+            if ($middle < $far) {
+                $patches[] = new SunPatch($window, $wall, [self::raised($ends[0], $sill, $towards, $tan), self::raised($ends[1], $sill, $towards, $tan), self::raised($ends[1], $head, $towards, $tan), self::raised($ends[0], $head, $towards, $tan)]);
+            }
+        }
+
+        return $patches;
+    }
+
+    /**
+     * Where a ray lands on the floor, not beyond the wall it meets.
+     *
+     * @param  array{Vec2, float}  $ray  where it enters, and the distance to the wall
+     */
+    private static function landed(array $ray, float $distance, Vec2 $towards): Vec3
+    {
+        return $ray[0]->plus($towards->times(min($distance, $ray[1])))->at(0.0);
+    }
+
+    /**
+     * Where a ray from an edge of the window meets the wall, not below the floor.
+     *
+     * @param  array{Vec2, float}  $ray  where it enters, and the distance to the wall
+     */
+    private static function raised(array $ray, float $edge, Vec2 $towards, float $tan): Vec3
+    {
+        return $ray[0]->plus($towards->times($ray[1]))->at(max(0.0, $edge - $ray[1] * $tan));
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Sun;
+
+use FineFrame\Geometry\Vec3;
+use FineFrame\Space\Room;
+
+/** One date's sun in one room: which windows it comes through, when it reaches a spot, and when nothing changes. */
+final readonly class SunStudy
+{
+    private const STEADY_AT_LEAST_S = 1800.0;
+
+    public SunDay $day;
+
+    private SunInRoom $sunlight;
+
+    public function __construct(public Site $site, private Room $room, string $date)
+    {
+        $this->day = SunDay::of($site, $date);
+        $this->sunlight = new SunInRoom($room);
+    }
+
+    /** The sun over the place; what stands about it hides the sun below the skyline. */
+    public function sun(float $time): Sun
+    {
+        return Sun::over($this->site, $time);
+    }
+
+    private function seen(float $time): ?Sun
+    {
+        $sun = $this->sun($time);
+
+        return $sun->altitudeRad > max(0.0, $this->site->skylineRad) ? $sun : null;
+    }
+
+    /** @return list<SunPatch> */
+    public function patches(float $time): array
+    {
+        $sun = $this->seen($time);
+
+        return $sun === null ? [] : $this->sunlight->patches($sun);
+    }
+
+    /** @return list<array{float, float}> when direct sun reaches a point */
+    public function onSpot(Vec3 $spot): array
+    {
+        return $this->where(fn (Sun $sun): bool => $this->sunlight->strikes($spot, $sun));
+    }
+
+    /** @return array<string, list<array{float, float}>> when direct sun comes in, by window */
+    public function throughWindows(): array
+    {
+        $spans = [];
+        foreach ($this->room->openings as $opening) {
+            $on = $this->where(fn (Sun $sun): bool => in_array($opening->id, $this->sunlight->open($sun), true));
+            $on === [] ?: $spans[$opening->id] = $on;
+        }
+
+        return $spans;
+    }
+
+    /**
+     * Stretches of daylight in which no window gains or loses the sun, it neither reaches nor leaves the spot, and it
+     * stands above golden light. Clouds are not foreseen.
+     *
+     * @return list<array{float, float}> of half an hour or more, the longest first
+     */
+    public function steady(?Vec3 $spot): array
+    {
+        [$from, $to] = [$this->day->goldenMorningEnds, $this->day->goldenEveningBegins];
+        if ($from === null || $to === null) {
+            return [];
+        }
+        $changes = [$from, $to];
+        foreach ([...array_values($this->throughWindows()), $spot === null ? [] : $this->onSpot($spot)] as $spans) {
+            foreach ($spans as $span) {
+                array_push($changes, ...array_filter($span, static fn (float $t): bool => $t > $from && $t < $to));
+            }
+        }
+        sort($changes);
+        $steady = [];
+        for ($i = 1; $i < count($changes); $i++) {
+            if ($changes[$i] - $changes[$i - 1] >= self::STEADY_AT_LEAST_S) {
+                $steady[] = [$changes[$i - 1], $changes[$i]];
+            }
+        }
+        usort($steady, static fn (array $a, array $b): int => $b[1] - $b[0] <=> $a[1] - $a[0]);
+
+        return $steady;
+    }
+
+    /**
+     * @param  \Closure(Sun): bool  $isSo
+     * @return list<array{float, float}>
+     */
+    private function where(\Closure $isSo): array
+    {
+        [$from, $to] = $this->site->day($this->day->date);
+
+        return Spans::where(function (float $time) use ($isSo): bool {
+            $sun = $this->seen($time);
+
+            return $sun !== null && $isSo($sun);
+        }, $from, $to);
+    }
+}
