@@ -114,7 +114,7 @@ it('offers only mends that hold and break nothing else', function (array $change
 it('knows each rule by one id', function (): void {
     $ids = array_map(fn ($check) => $check->id(), CheckSet::standard());
 
-    expect($ids)->toBe(array_unique($ids))->and(count($ids))->toBe(20);
+    expect($ids)->toBe(array_unique($ids));
 });
 
 it('mends by the least that holds', function (string $key, string $case, array $changes): void {

@@ -7,9 +7,20 @@ declare(strict_types=1);
  */
 return [
     'walls-close' => [
-        'holds' => ['The walls close within :gap.', 'A chain that closes can be measured from.'],
-        'unchecked' => ['The walls are fixed by as many readings as they need.', 'Nothing checks them: one more diagonal would.'],
+        'holds' => ['The tape readings agree within :gap.', 'More readings than the walls need, and none stands out: the plan can be measured from.'],
+        'chain' => ['The walls close within :gap, with their corners taken on trust.', 'A rectangle can shear and still close. Taping :next would prove the corners.'],
+        'unchecked' => ['The walls are fixed by as many readings as they need.', 'Nothing checks them. Taping :next would.'],
+        'open' => ['The readings leave the shape open; the sketched turns stand in.', 'Tape :next: then the corners follow from the tape alone.'],
+        'contradicted' => ['Take :reading again: it says :written, the others make it :expected.', 'The :others other readings agree with each other and not with this one. It is set aside until it is taken again.'],
+        'slipped' => ['Take :reading again: it says :written, the others make it :expected:slip.', 'The :others other readings agree with each other and not with this one. It is set aside until it is taken again.'],
+        'torn' => ['The tape readings contradict each other by :gap.', 'Which is wrong these cannot tell: it may be :suspects. Taping :next would tell.'],
+        'apart' => ['The walls end :gap from where they began; :limit is the most to build on.', 'A length or a turn is wrong. Take the longest wall again, or tape :next.'],
         'fails' => ['The walls miss closing by :gap; :limit is usual.', 'The gap is spread over the walls, so every distance may be off by a part of it. Tape the longest again.'],
+    ],
+    'corners-are-known' => [
+        'holds' => ['Every corner is known to :off or better.', 'Nineteen times in twenty, held against the first corner and the first wall.'],
+        'fails' => ['Corner :corner may be off by :off.', 'Clearances finer than that cannot be promised. Taping :next brings the worst down to :then.'],
+        'no-more' => ['Corner :corner may be off by :off.', 'Every distance in sight is taped: only finer readings help, with a laser or twice over.'],
     ],
     'subject-stands-off-the-background' => [
         'holds' => [':subject has :distance of depth behind in :camera’s frame.', 'Distance gives softness and lets shadows fall out of frame.'],

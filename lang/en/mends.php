@@ -19,5 +19,6 @@ return [
     'set-stop' => 'set :thing to :stop',
     'dim' => 'dim :thing to :dim',
     'iso' => 'set ISO :iso',
+    'leave-out' => 'leave :reading out until it is taken again',
     'boom-nearest' => 'hang :thing at :distance',
 ];

@@ -32,7 +32,7 @@ final readonly class ElevationDrawing
 
     public function viewBox(): string
     {
-        $height = $this->situation->setup->room->heightM;
+        $height = $this->top();
 
         return implode(' ', array_map(static fn (float $n): float => round($n * Sheet::UNITS, 1), [$this->from - 0.35, -$height - 0.3, $this->to - $this->from + 2.2, $height + 0.6]));
     }
@@ -44,9 +44,27 @@ final readonly class ElevationDrawing
 
     public function room(): string
     {
-        $height = $this->situation->setup->room->heightM;
+        return $this->path([[$this->from, 0.0], [$this->to, 0.0], ...array_reverse($this->profile())]);
+    }
 
-        return $this->path([[$this->from, 0.0], [$this->to, 0.0], [$this->to, $height], [$this->from, $height]]);
+    private function top(): float
+    {
+        return $this->situation->setup->room->heightM;
+    }
+
+    /** @return list<array{float, float}> the highest of the ceiling across the view, from left to right */
+    private function profile(): array
+    {
+        $room = $this->situation->setup->room;
+        $levels = [];
+        foreach ($room->faces as $face) {
+            foreach ($room->ceiling->along($face->line, $room->heightM) as $point) {
+                $levels[(string) round($this->along->dot($point->floor()), 3)] = max($levels[(string) round($this->along->dot($point->floor()), 3)] ?? 0.0, $point->z);
+            }
+        }
+        ksort($levels, SORT_NUMERIC);
+
+        return array_map(static fn (string|int $x, float $z): array => [(float) $x, $z], array_keys($levels), $levels);
     }
 
     /** @return list<array{class: string, path: string}> far things first */
@@ -110,7 +128,7 @@ final readonly class ElevationDrawing
     {
         [$wall] = $this->situation->setup->room->firstWall($eye->floor(), $ray->floor()->unit());
         $reach = $wall / max($ray->floor()->length(), 1e-6);
-        $reach = $ray->z > 1e-6 ? min($reach, ($this->situation->setup->room->heightM - $eye->z) / $ray->z) : $reach;
+        $reach = $ray->z > 1e-6 ? min($reach, ($this->top() - $eye->z) / $ray->z) : $reach;
         $reach = $ray->z < -1e-6 ? min($reach, $eye->z / -$ray->z) : $reach;
 
         return $this->flat($eye->plus($ray->times($reach)));

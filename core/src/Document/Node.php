@@ -170,6 +170,21 @@ final class Node
         return $all;
     }
 
+    /** @return array<string, string> a map of names to short texts */
+    public function texts(string $key): array
+    {
+        $all = [];
+        foreach ($this->object($key)->values as $name => $value) {
+            if (is_string($value) && mb_strlen($value) <= 200) {
+                $all[(string) $name] = $value;
+            } else {
+                $this->wrong($key.'/'.self::escaped((string) $name), 'must be text');
+            }
+        }
+
+        return $all;
+    }
+
     /** @return array<string, mixed> the keys nobody asked for; kept, and written back */
     public function rest(): array
     {

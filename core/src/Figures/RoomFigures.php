@@ -20,8 +20,8 @@ final class RoomFigures
 
         return [
             $one('area', Quantity::of($room->floor->signedArea(), Unit::SquareMetre), 'area = ½·Σ (xᵢ·yᵢ₊₁ − xᵢ₊₁·yᵢ)'),
-            $one('perimeter', Quantity::metres($room->closure->perimeterM), 'sum of the taped walls'),
-            $one('misclosure', Quantity::metres($room->closure->misclosureM), 'gap of the chain, or the largest residual'),
+            $one('perimeter', Quantity::metres($room->survey->perimeterM), 'sum of the taped walls'),
+            $one('misclosure', Quantity::metres($room->survey->misclosureM), 'gap of the chain, or the largest residual'),
             $one('height', Quantity::metres($room->heightM), 'as taped'),
         ];
     }

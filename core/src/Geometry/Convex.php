@@ -38,27 +38,39 @@ final class Convex
     public static function clip(array $points, float $halfWidth, float $halfHeight): array
     {
         foreach ([[1.0, 0.0, $halfWidth], [-1.0, 0.0, $halfWidth], [0.0, 1.0, $halfHeight], [0.0, -1.0, $halfHeight]] as [$nx, $ny, $limit]) {
-            $kept = [];
-            $last = end($points);
-            if ($last === false) {
-                return [];
-            }
-            $lastOver = $nx * $last[0] + $ny * $last[1] - $limit;
-            foreach ($points as $point) {
-                $over = $nx * $point[0] + $ny * $point[1] - $limit;
-                if (($over <= 0) !== ($lastOver <= 0)) {
-                    $t = $lastOver / ($lastOver - $over);
-                    $kept[] = [$last[0] + $t * ($point[0] - $last[0]), $last[1] + $t * ($point[1] - $last[1])];
-                }
-                if ($over <= 0) {
-                    $kept[] = $point;
-                }
-                [$last, $lastOver] = [$point, $over];
-            }
-            $points = $kept;
+            $points = self::below($points, $nx, $ny, $limit);
         }
 
         return $points;
+    }
+
+    /**
+     * The part of a polygon where nx·x + ny·y is at most the limit.
+     *
+     * @param  list<Point>  $points
+     * @return list<Point>
+     */
+    public static function below(array $points, float $nx, float $ny, float $limit): array
+    {
+        $kept = [];
+        $last = end($points);
+        if ($last === false) {
+            return [];
+        }
+        $lastOver = $nx * $last[0] + $ny * $last[1] - $limit;
+        foreach ($points as $point) {
+            $over = $nx * $point[0] + $ny * $point[1] - $limit;
+            if (($over <= 0) !== ($lastOver <= 0)) {
+                $t = $lastOver / ($lastOver - $over);
+                $kept[] = [$last[0] + $t * ($point[0] - $last[0]), $last[1] + $t * ($point[1] - $last[1])];
+            }
+            if ($over <= 0) {
+                $kept[] = $point;
+            }
+            [$last, $lastOver] = [$point, $over];
+        }
+
+        return $kept;
     }
 
     /** @param  list<Point>  $points */

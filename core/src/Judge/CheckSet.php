@@ -12,6 +12,7 @@ final class CheckSet
     {
         return [
             new Checks\Measure\WallsClose,
+            new Checks\Measure\CornersAreKnown,
             new Checks\Stage\SubjectStandsOffTheBackground,
             new Checks\Stage\WindowIsNotBehindTheSubject,
             new Checks\Stage\WayOutIsClear,

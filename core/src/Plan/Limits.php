@@ -18,6 +18,7 @@ final readonly class Limits
         'boom_slack_m' => [0.10, 0.01, 2.0],
         'clearance_m' => [0.02, 0.0, 1.0],
         'closure_watch_m' => [0.02, 0.001, 1.0],
+        'corner_watch_m' => [0.06, 0.005, 1.0],
         'face_break_m' => [0.8, 0.1, 10.0],
         'face_watch_m' => [1.2, 0.1, 10.0],
         'gaze_widest_deg' => [25.0, 1.0, 90.0],

@@ -31,7 +31,9 @@ final class PlanReferences
         $judge->once('/locations', $plan->locations);
         $judge->once('/setups', $plan->setups);
         foreach ($plan->locations as $i => $location) {
-            $judge->once("/locations/$i/space/walls", $location->space->tape);
+            $judge->once("/locations/$i/space/walls", $location->space->book->walls);
+            $judge->once("/locations/$i/space/ties", $location->space->book->ties);
+            $judge->once("/locations/$i/space/built", [...$location->space->book->walls, ...$location->space->built]);
             $judge->once("/locations/$i/space/openings", $location->space->openings);
         }
         foreach ($plan->setups as $i => $setup) {
@@ -79,7 +81,7 @@ final class PlanReferences
         $this->known("$at/support", $camera->support, $kit->supports, 'a support of the kit');
         $this->known("$at/aim/subject", $camera->aim->subject, $people, 'a person of this setup');
         $this->inside("$at/x_m", $room, $camera->place);
-        $this->under("$at/height_m", $room, $camera->heightM);
+        $this->under("$at/height_m", $room, $camera->place, $camera->heightM);
         $lens = $kit->lenses[$camera->lens] ?? null;
         if ($lens !== null && ($camera->focalMm < $lens->shortestMm - 1e-6 || $camera->focalMm > $lens->longestMm + 1e-6)) {
             $this->wrong("$at/focal_mm", 'must be between {min} and {max} on this lens', ['min' => Quantity::of($lens->shortestMm, Unit::Millimetre), 'max' => Quantity::of($lens->longestMm, Unit::Millimetre)]);
@@ -95,7 +97,7 @@ final class PlanReferences
         $this->known("$at/stand", $light->stand, $this->plan->kit->supports, 'a support of the kit');
         $this->known("$at/subject", $light->subject, $people, 'a person of this setup');
         $this->inside("$at/x_m", $room, $light->place);
-        $this->under("$at/height_m", $room, $light->heightM);
+        $this->under("$at/height_m", $room, $light->place, $light->heightM);
     }
 
     /** @param  array<string, object>  $people */
@@ -106,9 +108,9 @@ final class PlanReferences
         $this->known("$at/stand", $boom->stand, $this->plan->kit->supports, 'a support of the kit');
         $this->known("$at/subject", $boom->subject, $people, 'a person of this setup');
         $this->inside("$at/x_m", $room, $boom->place);
-        $this->under("$at/height_m", $room, $boom->heightM);
+        $this->under("$at/height_m", $room, $boom->place, $boom->heightM);
         $this->inside("$at/stand_x_m", $room, $boom->standPlace);
-        $this->under("$at/stand_height_m", $room, $boom->standHeightM);
+        $this->under("$at/stand_height_m", $room, $boom->standPlace, $boom->standHeightM);
     }
 
     /** @param  list<object{id: string}>  $things */
@@ -131,9 +133,9 @@ final class PlanReferences
         $room->floor->contains($place) ?: $this->wrong($at, 'is outside the room, {gap} beyond its wall', ['gap' => Quantity::metres($room->floor->borderDistanceTo($place))]);
     }
 
-    private function under(string $at, Room $room, float $heightM): void
+    private function under(string $at, Room $room, Vec2 $place, float $heightM): void
     {
-        $heightM <= $room->heightM ?: $this->wrong($at, 'is above the ceiling at {height}', ['height' => Quantity::metres($room->heightM)]);
+        $heightM <= $room->heightAt($place) ?: $this->wrong($at, 'is above the ceiling at {height}', ['height' => Quantity::metres($room->heightAt($place))]);
     }
 
     /** @param  array<string, Quantity|string|int|float>  $arguments */

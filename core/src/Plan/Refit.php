@@ -55,12 +55,12 @@ final readonly class Refit
         }
         foreach (['cameras' => $setup->cameras, 'lights' => $setup->lights, 'microphones' => $setup->booms] as $list => $things) {
             foreach ($things as $thing) {
-                $heights["/setups/$setup->id/$list/$thing->id/height_m"] = $thing->heightM;
+                $heights["/setups/$setup->id/$list/$thing->id/"] = [$thing->place, $thing->heightM];
             }
         }
         foreach ($setup->booms as $boom) {
             $places["/setups/$setup->id/microphones/$boom->id/stand_"] = $boom->standPlace;
-            $heights["/setups/$setup->id/microphones/$boom->id/stand_height_m"] = $boom->standHeightM;
+            $heights["/setups/$setup->id/microphones/$boom->id/stand_"] = [$boom->standPlace, $boom->standHeightM];
         }
         $values = [];
         foreach ($places as $at => $place) {
@@ -69,8 +69,9 @@ final readonly class Refit
                 $values += ["{$at}x_m" => round($inside->x, 3), "{$at}y_m" => round($inside->y, 3)];
             }
         }
-        foreach ($heights as $at => $height) {
-            $height <= $room->heightM ?: $values[$at] = round($room->heightM - self::UNDER_CEILING_M, 3);
+        foreach ($heights as $at => [$place, $height]) {
+            $ceiling = $room->heightAt($room->floor->contains($place) ? $place : self::inside($room, $place));
+            $height <= $ceiling ?: $values["{$at}height_m"] = round($ceiling - self::UNDER_CEILING_M, 3);
         }
 
         return $values;

@@ -61,7 +61,7 @@ final readonly class SetupPlan
     /** What people call a thing, a wall or an opening; its id when it has no name. */
     public function name(string $id): string
     {
-        foreach ([...$this->setup->people, ...$this->setup->furniture, ...$this->setup->lights, ...$this->setup->booms, ...$this->room->openings, ...$this->room->walls] as $thing) {
+        foreach ([...$this->setup->people, ...$this->setup->furniture, ...$this->setup->lights, ...$this->setup->booms, ...$this->room->built, ...$this->room->openings, ...$this->room->outlets, ...$this->room->walls] as $thing) {
             if ($thing->id === $id) {
                 return $thing->name !== '' ? $thing->name : $id;
             }

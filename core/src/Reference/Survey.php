@@ -6,8 +6,11 @@ namespace FineFrame\Reference;
 
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
-use FineFrame\Space\TapeSurvey;
+use FineFrame\Space\Adjustment;
+use FineFrame\Space\Reading;
+use FineFrame\Space\SurveyFit;
 use FineFrame\Space\Traverse;
+use FineFrame\Space\UnsolvedSurvey;
 
 final class Survey implements Topic
 {
@@ -28,12 +31,12 @@ final class Survey implements Topic
     private function adjusted(Inputs $in): array
     {
         [$names, $sketch, $ids, $readings] = $this->readings($in);
-        $fit = TapeSurvey::solve($sketch, $readings, $in->number('sigma_m'));
+        $fit = self::fixed($sketch, $readings);
         $suspects = array_map(static fn (int $i): string => $ids[$i], $fit->suspects());
 
         return [
-            'pairwise_m' => self::pairs($names, $fit->corners), 'area_m2' => abs($fit->areaM2()), 'redundancy' => $fit->redundancy,
-            'residuals_m' => $fit->residualsM, 'rms_residual_m' => $fit->rmsM(), 'sigma0' => $fit->sigma0(), 'fits' => $fit->fits(),
+            'pairwise_m' => self::pairs($names, $fit->points), 'area_m2' => abs($fit->areaM2()), 'redundancy' => $fit->redundancy,
+            'residuals_m' => $fit->residuals, 'rms_residual_m' => sqrt(array_sum(array_map(static fn (float $v): float => $v ** 2, $fit->residuals)) / max(1, count($readings))), 'sigma0' => $fit->sigma0(), 'fits' => $fit->fits(),
             'blunder' => count($suspects) === 1 ? $suspects[0] : null, 'blunder_candidates' => $suspects,
         ];
     }
@@ -47,16 +50,29 @@ final class Survey implements Topic
         if ($suspect === false) {
             return $all;
         }
-        [$from, $to, $taped] = $readings[$suspect];
-        $without = TapeSurvey::solve($sketch, array_values(array_diff_key($readings, [$suspect => true])), $in->number('sigma_m'));
+        $taped = $readings[$suspect];
+        $without = self::fixed($sketch, array_values(array_diff_key($readings, [$suspect => true])));
 
         return $all + [
-            'pairwise_without_blunder_m' => self::pairs($names, $without->corners), 'area_without_blunder_m2' => abs($without->areaM2()),
-            'blunder_error_m' => $taped - $without->corners[$from]->distanceTo($without->corners[$to]),
+            'pairwise_without_blunder_m' => self::pairs($names, $without->points), 'area_without_blunder_m2' => abs($without->areaM2()),
+            'blunder_error_m' => -$taped->linear($without->points)[0],
         ];
     }
 
-    /** @return array{list<string>, list<Vec2>, list<string>, list<array{int, int, float}>} corners' names, sketch, readings' ids, readings */
+    /**
+     * @param  list<Vec2>  $sketch
+     * @param  list<Reading>  $readings
+     *
+     * @throws UnsolvedSurvey if the readings leave a corner free
+     */
+    private static function fixed(array $sketch, array $readings): SurveyFit
+    {
+        $fit = Adjustment::solve($sketch, $readings);
+
+        return $fit->freedom === 0 ? $fit : throw UnsolvedSurvey::undetermined(count($sketch), count($readings));
+    }
+
+    /** @return array{list<string>, list<Vec2>, list<string>, list<Reading>} corners' names, sketch, readings' ids, readings */
     private function readings(Inputs $in): array
     {
         $names = $in->names('corners');
@@ -65,7 +81,7 @@ final class Survey implements Topic
         foreach ($in->lists('measurements') as $reading) {
             [$id, $from, $to] = array_map(static fn (string $k): string => is_string($reading[$k] ?? null) ? $reading[$k] : '', ['id', 'from', 'to']);
             $ids[] = $id;
-            $readings[] = [$index[$from], $index[$to], Inputs::float($reading['distance_m'] ?? null)];
+            $readings[] = Reading::distance($id, $index[$from], $index[$to], Inputs::float($reading['distance_m'] ?? null), $in->has('sigma_m') ? $in->number('sigma_m') : 0.003);
         }
 
         return [$names, array_map(static fn (array $p): Vec2 => new Vec2(Inputs::float($p[0] ?? null), Inputs::float($p[1] ?? null)), $in->lists('sketch_m')), $ids, $readings];
@@ -75,8 +91,9 @@ final class Survey implements Topic
     private function closed(Inputs $in): array
     {
         [$ab, $bc, $cd, $da, $ac] = array_map($in->number(...), ['ab_m', 'bc_m', 'cd_m', 'da_m', 'ac_m']);
-        $fit = TapeSurvey::solve([new Vec2(0, 0), new Vec2($ab, 0), new Vec2($ab, $bc), new Vec2(0, $da)], [[0, 1, $ab], [1, 2, $bc], [2, 3, $cd], [3, 0, $da], [0, 2, $ac]]);
-        $bd = $fit->corners[1]->distanceTo($fit->corners[3]);
+        $readings = array_map(static fn (array $r): Reading => Reading::distance('', $r[0], $r[1], $r[2], 0.003), [[0, 1, $ab], [1, 2, $bc], [2, 3, $cd], [3, 0, $da], [0, 2, $ac]]);
+        $fit = self::fixed([new Vec2(0, 0), new Vec2($ab, 0), new Vec2($ab, $bc), new Vec2(0, $da)], $readings);
+        $bd = $fit->points[1]->distanceTo($fit->points[3]);
 
         return ['bd_predicted_m' => $bd, 'misclosure_m' => $in->number('bd_m') - $bd, 'area_from_walls_and_ac_m2' => abs($fit->areaM2())];
     }

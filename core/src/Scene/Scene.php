@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace FineFrame\Scene;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Geometry\Vec3;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\SoftBox;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Sound\Boom;
 use FineFrame\Sound\BoomPlacement;
+use FineFrame\Space\BuiltKind;
 use FineFrame\Space\OpeningKind;
 use FineFrame\Space\Wall;
 use FineFrame\Staging\Body;
@@ -19,6 +21,9 @@ final class Scene
 {
     /** @var list<Solid> */
     public readonly array $solids;
+
+    /** @var list<Obstacle>|null */
+    private ?array $obstacles = null;
 
     /** @var list<Solid> walls, floor and ceiling */
     public readonly array $shell;
@@ -46,7 +51,7 @@ final class Scene
         }
         [$this->views, $this->lamps, $this->booms] = [$views, $lamps, $booms];
         $this->shell = $this->shell();
-        $this->solids = [...$this->furniture(), ...$this->people(), ...$this->gear()];
+        $this->solids = [...$this->built(), ...$this->furniture(), ...$this->people(), ...$this->gear()];
     }
 
     /** @return list<Solid> what a lens may see: all but the camera itself */
@@ -83,14 +88,15 @@ final class Scene
 
         return [
             new Solid('floor', ThingKind::Room, Material::Floor, $at(0.0), [$all]),
-            new Solid('ceiling', ThingKind::Room, Material::Ceiling, $at($room->heightM), [array_reverse($all)]),
-            ...array_map($this->wall(...), $room->walls),
+            ...$this->ceiling(),
+            ...array_map($this->wall(...), $room->faces),
         ];
     }
 
     private function wall(Wall $wall): Solid
     {
-        [$a, $b, $h] = [$wall->line->from, $wall->line->to, $this->setup->room->heightM];
+        [$a, $b] = [$wall->line->from, $wall->line->to];
+        $top = array_map(static fn (Vec3 $p): array => [$p->x, $p->y, $p->z], $this->setup->room->ceiling->along($wall->line, $this->setup->room->heightM));
         $marks = [];
         foreach ($this->setup->room->openings as $opening) {
             if ($opening->wall === $wall->id) {
@@ -102,7 +108,37 @@ final class Scene
             }
         }
 
-        return new Solid($wall->id, ThingKind::Room, Material::Wall, [[$b->x, $b->y, 0.0], [$a->x, $a->y, 0.0], [$a->x, $a->y, $h], [$b->x, $b->y, $h]], [[0, 1, 2, 3]], decals: $marks);
+        return new Solid($wall->id, ThingKind::Room, Material::Wall, [[$b->x, $b->y, 0.0], [$a->x, $a->y, 0.0], ...$top], [range(0, count($top) + 1)], decals: $marks);
+    }
+
+    /** @return list<Solid> the ceiling, a face for each slope; none in the open */
+    private function ceiling(): array
+    {
+        $faces = [];
+        foreach ($this->setup->room->ceiling->over($this->setup->room->floor) as $corners) {
+            $faces[] = new Solid('ceiling', ThingKind::Room, Material::Ceiling, array_map(static fn (Vec3 $p): array => [$p->x, $p->y, $p->z], $corners), [array_reverse(range(0, count($corners) - 1))]);
+        }
+
+        return $faces;
+    }
+
+    /** @return list<Obstacle> */
+    public function obstacles(): array
+    {
+        return $this->obstacles ??= Obstacle::allOf($this);
+    }
+
+    /** @return list<Solid> */
+    private function built(): array
+    {
+        $all = [];
+        foreach ($this->setup->room->built as $built) {
+            foreach ($built->blocks() as [$footprint, $from, $to]) {
+                array_push($all, ...(new Solids($built->id, ThingKind::Built))->prism($footprint, $from, $to, $built->kind === BuiltKind::Column ? Material::Wall : Material::Wood)->all());
+            }
+        }
+
+        return $all;
     }
 
     /** @return list<Solid> */

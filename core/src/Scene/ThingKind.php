@@ -7,6 +7,7 @@ namespace FineFrame\Scene;
 enum ThingKind: string
 {
     case Room = 'room';
+    case Built = 'built';
     case Furniture = 'furniture';
     case Subject = 'subject';
     case Interviewer = 'interviewer';
@@ -19,7 +20,7 @@ enum ThingKind: string
     {
         return match ($this) {
             self::Interviewer, self::Camera, self::Light, self::Boom => true,
-            self::Room, self::Furniture, self::Subject => false,
+            self::Room, self::Built, self::Furniture, self::Subject => false,
         };
     }
 }

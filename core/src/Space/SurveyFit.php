@@ -7,37 +7,76 @@ namespace FineFrame\Space;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 
-/** What the tape readings say, and how well they agree. */
+/** What the readings say, how well they agree, and how well each point is known. */
 final readonly class SurveyFit
 {
+    /** Largest standardised residual that is still chance: two-sided 0.1 % (Baarda 1968). */
+    public const LIMIT = 3.29;
+
+    /** @var list<float> computed minus read, in the readings' order: metres, or radians for an angle */
+    public array $residuals;
+
+    /** @var list<float> each residual over its own standard uncertainty (Baarda's w); zero where nothing checks the reading */
+    public array $standardised;
+
+    /** @var int how many readings more than the points need */
+    public int $redundancy;
+
     /**
-     * @param  non-empty-list<Vec2>  $corners
-     * @param  list<float>  $residualsM  computed minus taped, in the readings' order
-     * @param  list<float>  $standardised  each residual over its own standard uncertainty (Baarda's w)
+     * @param  non-empty-list<Vec2>  $points
+     * @param  list<Reading>  $readings
+     * @param  list<list<float>>  $covariance  of the unknowns, square metres
+     * @param  int  $freedom  how many ways the points can still move though every reading is kept
      */
-    public function __construct(public array $corners, public array $residualsM, public array $standardised, public int $redundancy, private float $sigmaM)
+    public function __construct(public array $points, public array $readings, private array $covariance, public int $freedom)
     {
+        $residuals = $standardised = [];
+        foreach ($readings as $reading) {
+            [$residual, $parts] = $reading->linear($points);
+            $share = 1 - $this->variance(Adjustment::row($parts)) / $reading->sigma ** 2;
+            $residuals[] = $residual;
+            $standardised[] = $share > 1e-6 ? $residual / ($reading->sigma * sqrt($share)) : 0.0;
+        }
+        $this->residuals = $residuals;
+        $this->standardised = $standardised;
+        $this->redundancy = count($readings) - (2 * count($points) - 3) + $freedom;
+    }
+
+    /**
+     * The same points held against readings that did not make them all.
+     *
+     * @param  list<Reading>  $readings
+     */
+    public function judging(array $readings): self
+    {
+        return new self($this->points, $readings, $this->covariance, $this->freedom);
     }
 
     public function fits(): bool
     {
-        return $this->redundancy === 0 || $this->worst() <= TapeSurvey::LIMIT;
+        return $this->redundancy === 0 || $this->worst() <= self::LIMIT;
     }
 
     /** Standard uncertainty of unit weight; null without redundancy. */
     public function sigma0(): ?float
     {
-        return $this->redundancy > 0 ? sqrt(self::squares($this->residualsM) / $this->redundancy) / $this->sigmaM : null;
+        $sum = 0.0;
+        foreach ($this->readings as $i => $reading) {
+            $sum += ($this->residuals[$i] / $reading->sigma) ** 2;
+        }
+
+        return $this->redundancy > 0 ? sqrt($sum / $this->redundancy) : null;
     }
 
-    public function rmsM(): float
-    {
-        return $this->residualsM === [] ? 0.0 : sqrt(self::squares($this->residualsM) / count($this->residualsM));
-    }
-
+    /** The largest difference between a length and what the rest make of it. */
     public function largestResidualM(): float
     {
-        return $this->residualsM === [] ? 0.0 : max(array_map(abs(...), $this->residualsM));
+        $largest = 0.0;
+        foreach ($this->readings as $i => $reading) {
+            $largest = $reading->before === null ? max($largest, abs($this->residuals[$i])) : $largest;
+        }
+
+        return $largest;
     }
 
     /** @return list<int> the readings that may be the blunder: all whose residual stands out as far as the worst does */
@@ -48,10 +87,60 @@ final readonly class SurveyFit
         return $this->fits() ? [] : array_keys(array_filter($this->standardised, static fn (float $w): bool => abs($w) > 0.98 * $worst));
     }
 
-    /** Metres squared; negative when the corners run clockwise. */
+    /** Metres squared, of all points taken as corners; negative when they run clockwise. */
     public function areaM2(): float
     {
-        return (new Polygon($this->corners))->signedArea();
+        return (new Polygon($this->points))->signedArea();
+    }
+
+    /** The standard error ellipse of a point against the first corner and the first wall. */
+    public function ellipse(int $point): ErrorEllipse
+    {
+        $at = fn (int $i, int $j): float => $this->between(Adjustment::column($point, $i), Adjustment::column($point, $j));
+
+        return ErrorEllipse::of($at(0, 0), $at(0, 1), $at(1, 1));
+    }
+
+    /** What one more distance would read as things stand: its standard uncertainty, metres. */
+    public function sigmaOf(int $from, int $to): float
+    {
+        return sqrt(max(0.0, $this->variance($this->rowOf($from, $to))));
+    }
+
+    /** The same fit as it would be known after one more distance; where the points lie is not changed. */
+    public function knowing(int $from, int $to, float $sigmaM): self
+    {
+        [$gain, $innovation] = $this->gain($from, $to, $sigmaM);
+        $covariance = [];
+        foreach ($this->covariance as $i => $line) {
+            $covariance[] = array_map(static fn (float $c, float $g): float => $c - $gain[$i] * $g / $innovation, $line, $gain);
+        }
+
+        return new self($this->points, $this->readings, $covariance, max(0, $this->freedom - 1));
+    }
+
+    /** The larger standard semi-axis of the point known worst, once one more distance is taped. */
+    public function worstAfter(int $from, int $to, float $sigmaM): float
+    {
+        [$gain, $innovation] = $this->gain($from, $to, $sigmaM);
+        $after = function (?int $i, ?int $j) use ($gain, $innovation): float {
+            return $i === null || $j === null ? 0.0 : $this->covariance[$i][$j] - $gain[$i] * $gain[$j] / $innovation;
+        };
+        $worst = 0.0;
+        foreach (array_keys($this->points) as $point) {
+            [$x, $y] = [Adjustment::column($point, 0), Adjustment::column($point, 1)];
+            $worst = max($worst, ErrorEllipse::of($after($x, $x), $after($x, $y), $after($y, $y))->majorM);
+        }
+
+        return $worst;
+    }
+
+    /** The point that is known worst. */
+    public function worstPoint(): int
+    {
+        $sizes = array_map(fn (int $i): float => $this->ellipse($i)->majorM, array_keys($this->points));
+
+        return (int) array_search(max($sizes), $sizes, true);
     }
 
     private function worst(): float
@@ -59,9 +148,47 @@ final readonly class SurveyFit
         return $this->standardised === [] ? 0.0 : max(array_map(abs(...), $this->standardised));
     }
 
-    /** @param  list<float>  $values */
-    private static function squares(array $values): float
+    /** @return array{list<float>, float} what the unknowns learn of a distance, and its whole variance */
+    private function gain(int $from, int $to, float $sigmaM): array
     {
-        return array_sum(array_map(static fn (float $v): float => $v ** 2, $values));
+        $row = $this->rowOf($from, $to);
+        $gain = array_map(static function (array $line) use ($row): float {
+            $sum = 0.0;
+            foreach ($row as $j => $part) {
+                $sum += $line[$j] * $part;
+            }
+
+            return $sum;
+        }, $this->covariance);
+        $innovation = $sigmaM ** 2;
+        foreach ($row as $j => $part) {
+            $innovation += $gain[$j] * $part;
+        }
+
+        return [$gain, $innovation];
+    }
+
+    /** @return array<int, float> */
+    private function rowOf(int $from, int $to): array
+    {
+        return Adjustment::row(Reading::distance('', $from, $to, 1.0, 1.0)->linear($this->points)[1]);
+    }
+
+    private function between(?int $i, ?int $j): float
+    {
+        return $i === null || $j === null ? 0.0 : $this->covariance[$i][$j];
+    }
+
+    /** @param  array<int, float>  $row */
+    private function variance(array $row): float
+    {
+        $sum = 0.0;
+        foreach ($row as $i => $one) {
+            foreach ($row as $j => $other) {
+                $sum += $one * $this->covariance[$i][$j] * $other;
+            }
+        }
+
+        return $sum;
     }
 }

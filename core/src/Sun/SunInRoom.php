@@ -145,8 +145,8 @@ final readonly class SunInRoom
     private function beyond(Wall $but, Vec2 $from, Vec2 $towards): array
     {
         [$nearest, $met] = [INF, null];
-        foreach ($this->room->walls as $wall) {
-            $distance = $wall === $but ? null : $wall->line->hitBy($from, $towards);
+        foreach ($this->room->faces as $wall) {
+            $distance = $wall->id === $but->id ? null : $wall->line->hitBy($from, $towards);
             if ($distance !== null && $distance < $nearest) {
                 [$nearest, $met] = [$distance, $wall];
             }

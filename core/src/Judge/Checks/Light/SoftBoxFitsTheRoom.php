@@ -44,8 +44,9 @@ final class SoftBoxFitsTheRoom extends Rule
     /** @return list<array{string, float, string, Mend}> */
     private function vertical(Situation $situation, SoftBox $lamp, string $name): array
     {
-        $heights = array_map(static fn ($c): float => $c->z, $lamp->corners());
-        [$over, $under] = [max($heights) - $situation->setup->room->heightM, -min($heights)];
+        $room = $situation->setup->room;
+        $over = max(array_map(static fn ($c): float => $c->z - $room->heightAt($c->floor()), $lamp->corners()));
+        $under = -min(array_map(static fn ($c): float => $c->z, $lamp->corners()));
         $to = static fn (float $by): Mend => new Mend($by < 0 ? 'lower' : 'raise', ['thing' => $name, 'distance' => Quantity::metres(abs($by))], $situation->edit("lights/{$lamp->placement->id}", ['height_m' => $lamp->placement->heightM + $by]));
 
         return match (true) {
@@ -61,18 +62,17 @@ final class SoftBoxFitsTheRoom extends Rule
         $found = [];
         $corners = [...$lamp->corners(), $lamp->rear()];
         $path = "lights/{$lamp->placement->id}";
-        foreach ($situation->setup->room->walls as $wall) {
+        foreach ($situation->setup->room->faces as $wall) {
             $past = max(array_map(static fn ($c): float => -$wall->inward()->dot($c->floor()->minus($wall->line->from)), $corners));
             $beside = $wall->line->distanceTo($lamp->centre()->floor()) < $lamp->fixture->widthM;
             if ($past > 0.001 && $beside) {
                 $found[] = ['wall', $past, $wall->name, Moves::push($situation, $path, $name, $wall->inward()->times($past + 0.03))];
             }
         }
-        foreach ($situation->setup->setup->furniture as $thing) {
-            $top = $thing->baseM + $thing->heightM;
+        foreach ($situation->scene->obstacles() as $thing) {
             foreach ($corners as $corner) {
-                if ($corner->z < $top && $corner->z > $thing->baseM && $thing->footprint()->contains($corner->floor())) {
-                    $deep = $thing->footprint()->borderDistanceTo($corner->floor());
+                if ($corner->z < $thing->topM && $corner->z > $thing->baseM && $thing->footprint->contains($corner->floor())) {
+                    $deep = $thing->footprint->borderDistanceTo($corner->floor());
                     $away = $lamp->centre()->floor()->minus($thing->place)->unit();
                     $found[] = ['furniture', $deep, $thing->name, Moves::push($situation, $path, $name, $away->times($deep + 0.05))];
                     break;

@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Measure;
 
+use FineFrame\Judge\Finding;
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
+use FineFrame\Plan\Edit;
+use FineFrame\Space\NextReading;
+use FineFrame\Space\Slip;
+use FineFrame\Space\Survey;
+use FineFrame\Space\SurveyFit;
 
+/** The tape readings agree, and there are enough of them; else the one to take again is named. */
 final class WallsClose extends Rule
 {
     public function id(): string
@@ -25,23 +33,68 @@ final class WallsClose extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $room = $situation->setup->room;
-        $gap = $room->closure->misclosureM;
+        $survey = $situation->setup->room->survey;
+        yield match (true) {
+            $survey->setAside !== null => $this->contradicted($situation, $survey, ...$survey->setAside),
+            $survey->freedom > 0 && ! $survey->isChain => $this->open($situation, $survey),
+            default => $this->gap($situation, $survey),
+        };
+    }
+
+    private function gap(Situation $situation, Survey $survey): Finding
+    {
+        $gap = Quantity::metres($survey->misclosureM);
         $limit = $situation->limits->get('closure_watch_m');
-        $case = match (true) {
-            ! $room->closure->checked => 'unchecked',
-            $gap > $limit => 'fails',
-            default => 'holds',
+        [$severity, $case] = match (true) {
+            $survey->suspects() !== [] => [Severity::Breaks, 'torn'],
+            ! $survey->holds() => [Severity::Breaks, 'apart'],
+            ! $survey->isChecked() => [Severity::Holds, 'unchecked'],
+            $survey->misclosureM > $limit => [Severity::Watch, 'fails'],
+            default => [Severity::Holds, $survey->isChain ? 'chain' : 'holds'],
         };
 
-        yield $this->finding(
-            $case === 'fails' ? Severity::Watch : Severity::Holds,
-            ['gap' => Quantity::metres($gap), 'limit' => Quantity::metres($limit)],
-            [$situation->setup->location->id],
-            new Working($room->diagonals === [] ? 'gap = |sum of the walls walked with their turns|' : 'gap = largest |computed − taped|', [
-                'gap' => Quantity::metres($gap), 'around the walls' => Quantity::metres($room->closure->perimeterM),
-            ], $room->diagonals === [] ? 'Bowditch’s rule for a traverse' : 'least squares of the taped distances'),
-            case: $case,
-        );
+        return $this->finding($severity, [
+            'gap' => $gap, 'limit' => Quantity::metres($case === 'apart' ? $survey->limitM() : $limit), 'suspects' => implode(', ', $survey->suspects()), 'next' => self::pairs($survey),
+        ], [$situation->setup->location->id], $this->working($survey, ['gap' => $gap, 'around the walls' => Quantity::metres($survey->perimeterM)]), case: $case);
+    }
+
+    private function contradicted(Situation $situation, Survey $survey, int $index, float $expected): Finding
+    {
+        $reading = $survey->fit->readings[$index];
+        $print = static fn (float $v): Quantity => $reading->before === null ? Quantity::metres($v) : Quantity::degrees(rad2deg($v));
+        $slip = $reading->before === null ? Slip::between($reading->value, $expected) : null;
+        [$list, $id] = explode('/', $reading->id);
+        $at = "/locations/{$situation->setup->location->id}/space/$list/$id";
+        $leave = match ($list) {
+            'walls' => ["$at/by" => 'sketch', "$at/length_m" => round($expected, 3)],
+            'angles' => [$at => null],
+            default => ["$at/left_out" => true],
+        };
+
+        return $this->finding(Severity::Breaks, [
+            'reading' => $survey->names[$index], 'written' => $print($reading->value), 'expected' => $print($expected), 'others' => (string) (count($survey->fit->readings) - 1), 'slip' => $slip === null ? '' : ': '.$slip->value,
+        ], [$situation->setup->location->id], $this->working($survey, [
+            'written' => $print($reading->value), 'the others make it' => $print($expected), 'limit of |w|' => number_format(SurveyFit::LIMIT, 2),
+        ]), [new Mend('leave-out', ['reading' => $survey->names[$index]], new Edit($leave))], $slip === null ? 'contradicted' : 'slipped');
+    }
+
+    private function open(Situation $situation, Survey $survey): Finding
+    {
+        return $this->finding(Severity::Watch, [
+            'missing' => (string) $survey->freedom, 'next' => self::pairs($survey),
+        ], [$situation->setup->location->id], $this->working($survey, ['readings' => (string) (count($survey->fit->readings) - $survey->corners), 'still free' => (string) $survey->freedom]), case: 'open');
+    }
+
+    private static function pairs(Survey $survey): string
+    {
+        return implode(', then ', array_map(static fn (NextReading $n): string => $survey->pair($n), array_slice($survey->next(), 0, 4)));
+    }
+
+    /** @param  array<string, Quantity|string>  $inputs */
+    private function working(Survey $survey, array $inputs): Working
+    {
+        return $survey->isChain
+            ? new Working('gap = |sum of the walls walked with their turns|', $inputs, 'Bowditch’s rule for a traverse')
+            : new Working('w = residual ÷ its standard uncertainty; suspect where |w| > 3.29', $inputs, 'least squares of the tape book; Baarda 1968');
     }
 }

@@ -63,13 +63,13 @@ final class StandFitsItsPlace extends Rule
         $note = static function (float $deep, string $what, Vec2 $away) use (&$worst): void {
             $worst = $deep > $worst[0] ? [$deep, $what, $away->unit()] : $worst;
         };
-        foreach ($situation->setup->room->walls as $wall) {
+        foreach ($situation->setup->room->faces as $wall) {
             $nearest = $wall->line->nearestTo($print->centre);
             $note($print->radiusM + $clear - $nearest->distanceTo($print->centre), $wall->name, $print->centre->minus($nearest));
         }
-        foreach ($situation->setup->setup->furniture as $thing) {
-            if ($thing->baseM < 0.3) {
-                $edge = $thing->footprint();
+        foreach ($situation->scene->obstacles() as $thing) {
+            if ($thing->baseM < 0.3 && ! $thing->carriesStands) {
+                $edge = $thing->footprint;
                 $gap = $edge->contains($print->centre) ? -$edge->borderDistanceTo($print->centre) : $edge->borderDistanceTo($print->centre);
                 $note($print->radiusM + $clear - $gap, $thing->name, $print->centre->minus($thing->place));
             }

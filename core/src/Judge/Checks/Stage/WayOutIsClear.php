@@ -58,10 +58,10 @@ final class WayOutIsClear extends Rule
                 yield [$print->owner, $print->path, $print->outline()];
             }
         }
-        foreach ($situation->setup->setup->furniture as $thing) {
-            $reach = hypot($thing->widthM, $thing->depthM) / 2;
-            if ($thing->baseM < 2.0 && $way->meetsCircle($thing->place, $reach) && $thing->footprint()->gapTo($way) <= 0) {
-                yield [$thing->id, "furniture/$thing->id", $thing->footprint()];
+        foreach ($situation->scene->obstacles() as $thing) {
+            // What is built in has always stood there; only what somebody put in the way can be taken out of it.
+            if ($thing->path !== null && $thing->baseM < 2.0 && $thing->footprint->gapTo($way) <= 0) {
+                yield [$thing->id, $thing->path, $thing->footprint];
             }
         }
     }

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scene;
+
+use FineFrame\Geometry\Polygon;
+use FineFrame\Geometry\Vec2;
+use FineFrame\Space\Built;
+use FineFrame\Staging\Furniture;
+
+/** What takes room on the floor or over it and is no gear: furniture, and what the building itself puts there. */
+final readonly class Obstacle
+{
+    /** @param  string|null  $path  as an edit addresses it; null when it cannot be moved */
+    private function __construct(public string $id, public string $name, public ?string $path, public Vec2 $place, public Polygon $footprint, public float $baseM, public float $topM, public bool $carriesStands)
+    {
+    }
+
+    /** @return list<self> */
+    public static function allOf(Scene $scene): array
+    {
+        $all = array_map(static fn (Furniture $f): self => new self($f->id, $f->name, "furniture/$f->id", $f->place, $f->footprint(), $f->baseM, $f->baseM + $f->heightM, false), $scene->setup->setup->furniture);
+        foreach ($scene->setup->room->built as $built) {
+            foreach ($built->blocks() as [$footprint, $base, $top]) {
+                $all[] = new self($built->id, $built->name, null, self::middle($footprint, $built), $footprint, $base, $top, $built->kind->carriesStands());
+            }
+        }
+
+        return $all;
+    }
+
+    private static function middle(Polygon $footprint, Built $built): Vec2
+    {
+        $sum = array_reduce($footprint->corners, static fn (Vec2 $s, Vec2 $c): Vec2 => $s->plus($c), new Vec2(0, 0));
+
+        return $built->count > 1 ? $sum->times(1 / count($footprint->corners)) : $built->place;
+    }
+}
