@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App;
 
+use App\Instruments\Instruments;
+use App\Instruments\StandIns;
 use App\View\Reader;
 use FineFrame\Judge\Judge;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
@@ -15,6 +19,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Judge::class, static fn (): Judge => Judge::standard());
+        $this->app->bind(StandIns::class, static fn (): StandIns => new StandIns(require database_path('demo/worlds.php'), Config::string('instruments.seed')));
+        $this->app->bind(Instruments::class, static fn (Application $app): mixed => $app->make(Config::string('instruments.use')));
     }
 
     public function boot(): void

@@ -31,6 +31,12 @@ final readonly class Phrase
         return $this->line("mends.$mend->case", $mend->arguments);
     }
 
+    /** @param  array<string, Quantity|string>  $arguments */
+    public function consequence(string $case, array $arguments): string
+    {
+        return $this->line("consequences.$case", $arguments);
+    }
+
     public function figure(Figure $figure, string $camera = ''): string
     {
         return $this->line("figures.$figure->kind.".explode('.', $figure->name)[0], ['camera' => $camera]);

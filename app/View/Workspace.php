@@ -8,27 +8,45 @@ use App\Models\Shoot;
 use App\Plans\Cards\Card;
 use App\Plans\Cards\Cards;
 use App\Plans\PlanStore;
+use App\Plans\Sheets\Sheet;
+use App\Plans\Sheets\Sheets;
 use App\View\Drawing\ElevationDrawing;
 use App\View\Drawing\FloorDrawing;
 use App\View\Drawing\FrameDrawing;
+use App\View\Drawing\SmallPlan;
+use App\View\Drawing\SunDrawing;
 use FineFrame\Figures\Figure;
 use FineFrame\Figures\Figures;
+use FineFrame\Judge\Comparison;
+use FineFrame\Judge\Consequences;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Mend;
+use FineFrame\Judge\PlaceView;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Verdicts;
+use FineFrame\Plan\Location;
 use FineFrame\Plan\SetupPlan;
 
 /** Everything a stage page shows of one setup. */
 final class Workspace
 {
     /** The stages that have a page yet. */
-    public const OPEN = [Stage::Brief, Stage::Measure, Stage::Stage, Stage::Cameras, Stage::Light, Stage::Sound, Stage::Rig];
+    public const OPEN = [Stage::Brief, Stage::Scout, Stage::Measure, Stage::Stage, Stage::Cameras, Stage::Light, Stage::Sound, Stage::Rig];
+
+    /** Ways to look at a stage, the first as it opens; `*` is any stage with a floor. */
+    private const LOOKS = [
+        'brief' => ['board' => 'Brief', 'schools' => 'Schools'],
+        'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'photos' => 'Photos', 'compare' => 'Compare'],
+        'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
+        '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
+    ];
 
     public readonly Situation $situation;
+
+    private ?SunDrawing $sun = null;
 
     public readonly Verdicts $verdicts;
 
@@ -51,6 +69,105 @@ final class Workspace
         $this->verdicts = $judge->judge($this->situation);
         $this->phrase = new Phrase($reader);
         $this->card = (new Cards($setup))->find($selected ?? '');
+    }
+
+    /** @return array<string, string> */
+    public static function looksOf(Stage $stage): array
+    {
+        return self::LOOKS[$stage->value] ?? self::LOOKS['*'];
+    }
+
+    /** Whether the strip below shows what the lenses see. */
+    public function hasFrames(): bool
+    {
+        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && $this->setup->cameras !== [];
+    }
+
+    /** @return string|null the place, where it is not the one of the first setup */
+    public function place(): ?string
+    {
+        return $this->setup->location->id === $this->setup->plan->setups[0]->location ? null : $this->setup->location->id;
+    }
+
+    public function sheet(string $name): Sheet
+    {
+        return (new Sheets($this->setup->plan, $this->setup->location))->of($name);
+    }
+
+    /** @return array<array-key, array<string, string>>|null what was typed into a sheet that is not kept yet */
+    public function typed(string $sheet): ?array
+    {
+        $typed = app()->bound('typed') ? app('typed') : null;
+        if (! is_array($typed) || ($typed['sheet'] ?? null) !== $sheet || ! is_array($typed['rows'] ?? null)) {
+            return null;
+        }
+
+        return array_map(static fn (mixed $row): array => array_map(static fn (mixed $v): string => is_string($v) ? $v : '', is_array($row) ? $row : []), $typed['rows']);
+    }
+
+    public function view(): PlaceView
+    {
+        return $this->situation->place();
+    }
+
+    public function sun(): ?SunDrawing
+    {
+        $study = $this->view()->study();
+
+        return $study === null ? null : $this->sun ??= new SunDrawing($study, $this->view());
+    }
+
+    /** @return list<string> what the brief already asks for, in sentences */
+    public function consequences(): array
+    {
+        return array_map(fn (array $c): string => $this->phrase->consequence($c[0], $c[1]), Consequences::of($this->setup->plan));
+    }
+
+    /**
+     * An entry of a sheet in a line: its name, and the rest that was said.
+     *
+     * @param  array<array-key, mixed>  $row
+     * @return array{string, string}
+     */
+    public function entry(Sheet $sheet, array $row): array
+    {
+        $said = [];
+        foreach (array_keys($sheet->columns) as $column) {
+            $value = $row[$column] ?? null;
+            if ($value === null || $value === '' || $value === false || in_array($column, ['taken_on', 'taken_at', 'x_m', 'y_m', 'file'], true) || $value === ($sheet->columns[$column]->choices[0] ?? null)) {
+                continue;
+            }
+            $field = $sheet->field($column, $row);
+            $text = is_string($value) && ($field->options[$value] ?? null) === null ? $value : $field->text($this->reader);
+            $said[] = $value === true ? $field->label : trim(($field->options[$text] ?? $text).' '.$field->unit);
+        }
+
+        return [$said[0] ?? $sheet->one(), implode(' · ', array_slice($said, 1, 5))];
+    }
+
+    /** A room's outline at one scale for all, to be seen side by side. */
+    public function smallPlan(Location $place): string
+    {
+        return (new SmallPlan($this->setup->plan))->of($place);
+    }
+
+    /** The focal length whose view is drawn on photos: as asked for, else A's. */
+    public function cropMm(): float
+    {
+        $asked = request()->query('crop');
+
+        return is_numeric($asked) ? max(4.0, min(1000.0, (float) $asked)) : $this->setup->camera(0)?->placement->focalMm ?? 50.0;
+    }
+
+    /** @return list<array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>}> */
+    public function references(): array
+    {
+        return (new ReferenceFrames($this->setup, $this->cropMm()))->all();
+    }
+
+    public function comparison(): Comparison
+    {
+        return new Comparison($this->setup->plan);
     }
 
     public function headline(): string
@@ -78,7 +195,8 @@ final class Workspace
     public function overlays(): array
     {
         return match ($this->stage) {
-            Stage::Measure => ['tape'],
+            Stage::Scout => ['sun'],
+            Stage::Measure => ['tape', 'survey'],
             Stage::Light => ['lenses', 'light'],
             Stage::Stage, Stage::Rig => [],
             default => ['lenses'],
@@ -160,7 +278,9 @@ final class Workspace
     /** @param  array<string, string|null>  $with */
     public function url(array $with = []): string
     {
-        $query = array_filter($with + ['look' => $this->look === 'above' ? null : $this->look, 'select' => $this->selected], static fn (?string $v): bool => $v !== null);
+        $with += ['place' => $this->place()];
+        $look = $with['look'] ?? ($this->look === array_key_first(self::looksOf($this->stage)) || ($with['stage'] ?? $this->stage->value) !== $this->stage->value ? null : $this->look);
+        $query = array_filter(['look' => $look] + $with + ['select' => $this->selected], static fn (?string $v): bool => $v !== null);
         $stage = $with['stage'] ?? $this->stage->value;
         unset($query['stage']);
 

@@ -35,10 +35,10 @@ return [
         ['id' => 'boom-stand', 'name' => 'Boom stand', 'leg_radius_m' => 0.4, 'lowest_m' => 1.2, 'highest_m' => 2.8],
     ],
     'fixtures' => [
-        ['id' => 'soft-120', 'name' => 'Soft box 1.2 m', 'width_m' => 1.2, 'height_m' => 1.2, 'depth_m' => 0.5, 'lux_at_1m' => 2600, 'lowest_dim' => 0.02],
-        ['id' => 'soft-90', 'name' => 'Soft box 0.9 m', 'width_m' => 0.9, 'height_m' => 0.9, 'depth_m' => 0.4, 'lux_at_1m' => 2400, 'lowest_dim' => 0.02],
-        ['id' => 'panel-60', 'name' => 'Soft panel 0.6 × 0.3 m', 'width_m' => 0.6, 'height_m' => 0.3, 'depth_m' => 0.1, 'lux_at_1m' => 1500, 'lowest_dim' => 0.05],
-        ['id' => 'lantern-60', 'name' => 'Lantern 0.6 m', 'width_m' => 0.6, 'height_m' => 0.6, 'depth_m' => 0.5, 'lux_at_1m' => 900, 'lowest_dim' => 0.05],
+        ['id' => 'soft-120', 'name' => 'Soft box 1.2 m', 'width_m' => 1.2, 'height_m' => 1.2, 'depth_m' => 0.5, 'lux_at_1m' => 2600, 'lowest_dim' => 0.02, 'watts' => 300],
+        ['id' => 'soft-90', 'name' => 'Soft box 0.9 m', 'width_m' => 0.9, 'height_m' => 0.9, 'depth_m' => 0.4, 'lux_at_1m' => 2400, 'lowest_dim' => 0.02, 'watts' => 150],
+        ['id' => 'panel-60', 'name' => 'Soft panel 0.6 × 0.3 m', 'width_m' => 0.6, 'height_m' => 0.3, 'depth_m' => 0.1, 'lux_at_1m' => 1500, 'lowest_dim' => 0.05, 'watts' => 60],
+        ['id' => 'lantern-60', 'name' => 'Lantern 0.6 m', 'width_m' => 0.6, 'height_m' => 0.6, 'depth_m' => 0.5, 'lux_at_1m' => 900, 'lowest_dim' => 0.05, 'watts' => 60],
     ],
     'microphones' => [
         ['id' => 'short-line', 'name' => 'Short line microphone', 'length_m' => 0.25, 'diameter_m' => 0.05, 'acceptance_deg' => 35],

@@ -44,15 +44,15 @@ it('judges', function (string $key, Severity $severity, array $changes): void {
     yield 'frames that cut' => ['frames-differ:cam-a+cam-b', $holds, []];
     yield 'one size, two angles' => ['frames-differ:cam-a+cam-b', $watch, ['cameras/cam-b/focal_mm' => 60]];
     yield 'one size, one angle' => ['frames-differ:cam-a+cam-b', $breaks, $b(4.3, 0.7, ['cameras/cam-b/focal_mm' => 52])];
-    yield 'one size, by the school of angle' => ['frames-differ:cam-a+cam-b', $holds, ['cameras/cam-b/focal_mm' => 60, '/brief/cut' => 'angle-alone']];
+    yield 'one size, by the school of angle' => ['frames-differ:cam-a+cam-b', $holds, ['cameras/cam-b/focal_mm' => 60, '/brief/schools/cut' => 'angle-alone']];
     yield 'one side of the line' => ['line-is-kept:cam-b', $holds, []];
     yield 'across the line' => ['line-is-kept:cam-b', $breaks, $b(1.2, 0.9)];
     yield 'looking room ahead' => ['looking-room-is-ahead:cam-a+miller', $holds, []];
     yield 'looking room behind' => ['looking-room-is-ahead:cam-a+miller', $breaks, ['cameras/cam-a/aim/side' => 'right']];
     yield 'a look beside the lens' => ['gaze-suits-the-lens:cam-a+miller', $holds, []];
     yield 'a look too far round' => ['gaze-suits-the-lens:cam-a+miller', $watch, ['subjects/asker/x_m' => 1.2]];
-    yield 'a look not into the lens' => ['gaze-suits-the-lens:cam-a+miller', $breaks, ['/brief/gaze' => 'into-lens']];
-    yield 'a look into the lens' => ['gaze-suits-the-lens:cam-a+miller', $holds, ['/brief/gaze' => 'into-lens', 'subjects/miller/looks_at' => 'cam-a']];
+    yield 'a look not into the lens' => ['gaze-suits-the-lens:cam-a+miller', $breaks, ['/brief/schools/gaze' => 'into-lens']];
+    yield 'a look into the lens' => ['gaze-suits-the-lens:cam-a+miller', $holds, ['/brief/schools/gaze' => 'into-lens', 'subjects/miller/looks_at' => 'cam-a']];
     yield 'a face far enough' => ['face-keeps-its-shape:cam-a+miller', $holds, []];
     yield 'a face at a metre' => ['face-keeps-its-shape:cam-b+miller', $watch, $b(3.9, 2.05)];
     yield 'a face at half a metre' => ['face-keeps-its-shape:cam-b+miller', $breaks, $b(3.5, 2.3)];
@@ -83,7 +83,7 @@ it('judges', function (string $key, Severity $severity, array $changes): void {
 });
 
 it('says nothing of a line or of looking room when the look goes into the lens', function (): void {
-    $verdicts = Judge::standard()->judge(Cases::demo(['/brief/gaze' => 'into-lens']));
+    $verdicts = Judge::standard()->judge(Cases::demo(['/brief/schools/gaze' => 'into-lens']));
 
     expect($verdicts->find('line-is-kept:cam-b'))->toBeNull()->and($verdicts->find('looking-room-is-ahead:cam-a+miller'))->toBeNull();
 });
@@ -137,7 +137,7 @@ it('mends by the least that holds', function (string $key, string $case, array $
     'legs in the wall step out of it' => ['stand-fits-its-place:cam-b', 'move', ['cameras/cam-b/x_m' => 6.9]],
     'a thing in the way out steps aside' => ['way-out-is-clear:hopper+door', 'move', ['furniture/hopper/x_m' => 6.5, 'furniture/hopper/y_m' => 1.0]],
     'a tripod too high comes down' => ['support-reaches-its-height:cam-b', 'lower', ['cameras/cam-b/height_m' => 1.9]],
-    'alike frames are zoomed apart' => ['frames-differ:cam-a+cam-b', 'zoom', ['/brief/cut' => 'size-alone', 'cameras/cam-b/focal_mm' => 52, 'lights/key/x_m' => 1.2, 'lights/key/y_m' => 0.9, 'microphones/boom/height_m' => 1.8]],
+    'alike frames are zoomed apart' => ['frames-differ:cam-a+cam-b', 'zoom', ['/brief/schools/cut' => 'size-alone', 'cameras/cam-b/focal_mm' => 52, 'lights/key/x_m' => 1.2, 'lights/key/y_m' => 0.9, 'microphones/boom/height_m' => 1.8]],
     'a camera across the line comes back' => ['line-is-kept:cam-b', 'cross-back', ['cameras/cam-b/x_m' => 0.6, 'cameras/cam-b/y_m' => 1.2]],
     'a subject at the wall comes forward' => ['subject-stands-off-the-background:cam-a+miller', 'move-forward', ['subjects/miller/y_m' => 3.35]],
 ]);

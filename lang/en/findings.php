@@ -6,7 +6,60 @@ declare(strict_types=1);
  * By check and case: the sentence, and why it matters. Numbers come in the reader's units.
  */
 return [
+    'place-is-known' => [
+        'holds' => ['Everything asked about :place is known.', 'No surprise is left that a question could have caught.'],
+        'visited' => [':known of :place is known.', 'Still open: :unknown. Ask before the day, or bring what covers it.'],
+        'unseen' => ['Nobody has seen :place; :known of it is known.', 'Send the host the questions: :unknown. Until they answer, plan for the worse case.'],
+    ],
+    'natural-light-is-enough' => [
+        'holds' => ['Daylight alone gives :stop at :spot.', ':lux was metered. The lamp you carry can go behind the person, to part them from the background.'],
+        'plenty' => ['Daylight gives more than :stop wants at :spot: :short over.', ':lux was metered. Hold the stop with neutral density rather than by stopping down.'],
+        'fails' => ['Daylight is :short short at :spot.', ':lux was metered at ISO :iso. ISO :need_iso, or :need_stop, would do without a lamp; else the lamp becomes the key.'],
+    ],
+    'lamps-match-the-camera' => [
+        'holds' => [':lamp matches the cameras at :balance.', 'It may stay on.'],
+        'planned' => [':lamp burns at :kelvin, :gap from the cameras: :plan.', 'Decided; it comes on the list.'],
+        'fails' => [':lamp burns at :kelvin, :gap from the cameras’ :balance.', 'Switch it off, put :gel on it, or bring a :globe globe.'],
+        'tinted' => [':lamp is :tint: :kelvin, :gap from the cameras’ :balance.', 'A gel of colour temperature does not mend a tint. Switch it off, or swap the globe for a :globe one.'],
+    ],
+    'place-is-quiet-enough' => [
+        'silent' => ['Nothing that makes noise runs while you record.', 'Every source is settled, or runs at other hours.'],
+        'holds' => ['The voice stands :margin over the noise.', 'Loudest is :worst (:hours); together :level.'],
+        'fails' => ['The voice stands only :margin over the noise; stop :worst.', 'Without it the voice stands :gain over. It runs :hours; who can stop it: :who.'],
+        'stays' => ['The voice stands only :margin over the noise, and :worst cannot be stopped.', 'It runs :hours. Choose other hours, come nearer with the microphone, or choose another place.'],
+    ],
+    'room-is-not-too-hard' => [
+        'holds' => ['The room rings for :time.', 'Up to :limit a voice stays clear in it.'],
+        'fails' => ['The room rings for :time; :limit keeps a voice clear.', 'By its surfaces alone. About :cloth of heavy cloth would tame it; echo can be added later, never taken away.'],
+    ],
+    'power-carries-the-lamps' => [
+        'holds' => ['The circuits carry the planned lamps: :watts of :free.', 'At :share of each breaker, less what already hangs on it.'],
+        'unsure' => ['The circuits should carry the planned lamps: :watts of :free.', 'What else hangs on :unsure nobody has measured: take a clamp reading with everything on.'],
+        'fails' => ['The planned lamps want :watts; the circuits give :free.', 'At :share of each breaker. Spread them, dim them, use batteries, or ask the house electrician. Distribution is for licensed people.'],
+    ],
+    'gear-comes-in' => [
+        'holds' => ['The cart goes through the :way.', ':width is wide enough for its :cart.'],
+        'bags' => ['No cart through the :way, :width wide: carry the cases.', 'The cart is :cart wide; cases of :case go through.'],
+        'stairs' => ['Stairs on the way in: carry the cases over the :way.', ':steps steps in all. Count the trips before the call time.'],
+        'fails' => ['The :way, :width wide, does not let the cases through.', 'The widest is :case by :long. Bring it apart, or find another way in.'],
+    ],
+    'nothing-is-left-open' => [
+        'holds' => ['Agreed: :what.', 'By :who.'],
+        'fails' => ['Still :state: :what.', 'To ask: :who.'],
+        'due' => ['Still :state: :what.', 'To ask: :who, by :due.'],
+        'refused' => ['Refused: :what.', 'By :who. Change the plan, or the place.'],
+        'hazard' => ['A hazard is open: :what.', 'Done about it: :done. The venue and its rules decide.'],
+        'hazard-settled' => ['A hazard is seen to: :what.', ':done.'],
+        'haze' => ['Haze is planned and the alarms are not settled.', 'Detectors: :detectors. Who runs the building and its alarms must agree before any haze.'],
+        'haze-settled' => ['The alarms are settled for haze.', 'Tell everyone who breathes it, and air the room.'],
+    ],
+    'sun-stays-off-the-face' => [
+        'holds' => ['No direct sun reaches :who while you record.', 'The longest steady stretch of :date is :steady.'],
+        'some-time' => ['Direct sun reaches :who at :times.', 'Nobody has said when you record. The longest steady stretch of :date is :steady.'],
+        'fails' => ['Direct sun reaches :who at :times, while you record.', 'A stripe over the face cannot be graded away. The longest steady stretch of :date is :steady.'],
+    ],
     'walls-close' => [
+        'sketched' => ['The room is a sketch: nobody has taped it.', 'Every distance is a guess until the walls are taped. Begin with the longest wall.'],
         'holds' => ['The tape readings agree within :gap.', 'More readings than the walls need, and none stands out: the plan can be measured from.'],
         'chain' => ['The walls close within :gap, with their corners taken on trust.', 'A rectangle can shear and still close. Taping :next would prove the corners.'],
         'unchecked' => ['The walls are fixed by as many readings as they need.', 'Nothing checks them. Taping :next would.'],

@@ -19,6 +19,8 @@ return [
     'set-stop' => 'set :thing to :stop',
     'dim' => 'dim :thing to :dim',
     'iso' => 'set ISO :iso',
+    'draw-curtain' => 'draw the curtain of the :window',
+    'draw-curtains' => 'draw the curtains of the :windows',
     'leave-out' => 'leave :reading out until it is taken again',
     'boom-nearest' => 'hang :thing at :distance',
 ];

@@ -2,3 +2,6 @@ import './htmx.js';
 import './floor.js';
 import './keys.js';
 import './page.js';
+import './sun.js';
+import './drafts.js';
+import './photos.js';

@@ -7,7 +7,7 @@ declare(strict_types=1);
  */
 $base = ['FineFrame\FineFrameException', 'FineFrame\Measure', 'FineFrame\Geometry'];
 $parts = [...$base, 'FineFrame\Document'];
-$modules = [...$parts, 'FineFrame\Space', 'FineFrame\Staging', 'FineFrame\Camera', 'FineFrame\Light', 'FineFrame\Sound', 'FineFrame\Grip', 'FineFrame\Sun'];
+$modules = [...$parts, 'FineFrame\Space', 'FineFrame\Staging', 'FineFrame\Camera', 'FineFrame\Light', 'FineFrame\Sound', 'FineFrame\Grip', 'FineFrame\Sun', 'FineFrame\Scout'];
 
 arch('measure stands alone')->expect('FineFrame\Measure')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('geometry stands alone')->expect('FineFrame\Geometry')->toOnlyUse([]);
@@ -18,7 +18,8 @@ arch('staging')->expect('FineFrame\Staging')->toOnlyUse($parts);
 arch('grip')->expect('FineFrame\Grip')->toOnlyUse($parts);
 arch('camera')->expect('FineFrame\Camera')->toOnlyUse([...$parts, 'FineFrame\Grip']);
 arch('light')->expect('FineFrame\Light')->toOnlyUse([...$parts, 'FineFrame\Staging']);
-arch('sound')->expect('FineFrame\Sound')->toOnlyUse([...$parts, 'FineFrame\Grip']);
+arch('sound')->expect('FineFrame\Sound')->toOnlyUse([...$parts, 'FineFrame\Grip', 'FineFrame\Space']);
+arch('scout')->expect('FineFrame\Scout')->toOnlyUse($parts);
 arch('plan')->expect('FineFrame\Plan')->toOnlyUse($modules);
 arch('scene')->expect('FineFrame\Scene')->toOnlyUse([...$modules, 'FineFrame\Plan']);
 arch('judge')->expect('FineFrame\Judge')->toOnlyUse([...$modules, 'FineFrame\Plan', 'FineFrame\Scene']);
@@ -26,6 +27,6 @@ arch('figures')->expect('FineFrame\Figures')->toOnlyUse([...$modules, 'FineFrame
 arch('the whole core uses nothing but itself')->expect('FineFrame')->toOnlyUse(['FineFrame']);
 arch('the core is strict')->expect('FineFrame')->toUseStrictTypes()->toUseStrictEquality();
 arch('the application is strict')->expect('App')->toUseStrictTypes();
-arch('classes of the core are final')->expect('FineFrame')->classes()->toBeFinal()->ignoring('FineFrame\Judge\Rule');
+arch('classes of the core are final')->expect('FineFrame')->classes()->toBeFinal()->ignoring(['FineFrame\Judge\Rule', 'FineFrame\Judge\PlaceRule']);
 arch('a check is a rule')->expect('FineFrame\Judge\Checks')->toExtend('FineFrame\Judge\Rule');
 arch('nothing is left behind')->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r'])->not->toBeUsed();

@@ -132,7 +132,7 @@ it('says in words what an edit did', function (array $values, string $words): vo
     'a stand' => [['/setups/talk/microphones/boom/stand_x_m' => 1], 'Move Boom'],
     'fields' => [['/setups/talk/lights/key/dimmer' => 1, '/setups/talk/lights/key/height_m' => 2], 'Change Key: dimmer, height'],
     'metering' => [['/setups/talk/metering/iso' => 400], 'Change metering: iso'],
-    'the brief' => [['/brief/gaze' => 'into-lens'], 'Change brief: gaze'],
+    'the brief' => [['/brief/schools/gaze' => 'into-lens'], 'Change brief: gaze'],
 ]);
 
 it('names fields by ids where the reader counts', function (string $counted, string $named): void {

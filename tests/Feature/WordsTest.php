@@ -24,8 +24,8 @@ $troubles = [
     'demo' => [[]],
     'crowded' => [['cameras/cam-b/x_m' => 3.2, 'cameras/cam-b/y_m' => 1.9, 'cameras/cam-b/height_m' => 2.2, 'lights/key/height_m' => 2.6, 'lights/key/x_m' => 0.4, 'microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 5.6]],
     'close, dark and across the line' => [['cameras/cam-b/x_m' => 2.9, 'cameras/cam-b/y_m' => 2.3, 'cameras/cam-a/aim/side' => 'right', 'lights/key/dimmer' => 0.02, 'cameras/cam-b/t_stop' => 11, 'subjects/miller/sway_m' => 0.4, 'subjects/asker/x_m' => 1.0]],
-    'into the lens, by size alone' => [['/brief/gaze' => 'into-lens', '/brief/cut' => 'size-alone', 'cameras/cam-b/focal_mm' => 60, 'microphones/boom/height_m' => 2.4, 'cameras/cam-a/t_stop' => 1.5]],
-    'by angle, in the way out, against the wall' => [['/brief/cut' => 'angle-alone', 'cameras/cam-b/x_m' => 6.7, 'cameras/cam-b/y_m' => 0.9, 'subjects/miller/y_m' => 4.4, 'lights/key/height_m' => 0.4, '/locations/stone-room/space/walls/w1/length_m' => 7.24]],
+    'into the lens, by size alone' => [['/brief/schools/gaze' => 'into-lens', '/brief/schools/cut' => 'size-alone', 'cameras/cam-b/focal_mm' => 60, 'microphones/boom/height_m' => 2.4, 'cameras/cam-a/t_stop' => 1.5]],
+    'by angle, in the way out, against the wall' => [['/brief/schools/cut' => 'angle-alone', 'cameras/cam-b/x_m' => 6.7, 'cameras/cam-b/y_m' => 0.9, 'subjects/miller/y_m' => 4.4, 'lights/key/height_m' => 0.4, '/locations/stone-room/space/walls/w1/length_m' => 7.24]],
 ];
 
 function workspace(array $changes, UnitSystem $units, Stage $stage = Stage::Cameras): Workspace

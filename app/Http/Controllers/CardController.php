@@ -21,7 +21,7 @@ final readonly class CardController
 
     public function __invoke(CardRequest $request, Shoot $shoot): Response|RedirectResponse
     {
-        $setup = $this->desk->store->open($shoot)->setup();
+        $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
         $card = (new Cards($setup))->of($request->string('thing')->toString());
         $edit = CardInput::edit($card, $request->typed(), $this->desk->reader);
         if ($edit->values !== []) {

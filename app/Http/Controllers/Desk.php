@@ -10,6 +10,7 @@ use App\View\Reader;
 use App\View\Workspace;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Stage;
+use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\ShootPlan;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,6 +38,14 @@ final readonly class Desk
         return is_string($stage) ? $stage : '';
     }
 
+    /** What the reader is at: the first setup, or what is set up in the place they chose. */
+    public function setup(Request $request, ShootPlan $plan): SetupPlan
+    {
+        $place = self::word($request, 'place');
+
+        return $place === '' ? $plan->setup() : $plan->setupAt($place);
+    }
+
     public function workspace(Request $request, Shoot $shoot, ?ShootPlan $plan = null, bool $mends = true): Workspace
     {
         $plan ??= $this->store->open($shoot);
@@ -46,12 +55,13 @@ final readonly class Desk
 
         return new Workspace(
             $shoot,
-            $plan->setup(),
+            $this->setup($request, $plan),
             $stage,
-            in_array($look, ['side', 'table'], true) ? $look : 'above',
+            isset(Workspace::looksOf($stage)[$look]) ? $look : (string) array_key_first(Workspace::looksOf($stage)),
             $selected === '' ? match ($stage) {
                 Stage::Brief => 'brief',
-                Stage::Measure => 'room',
+                Stage::Measure => 'tape',
+                Stage::Scout => 'place',
                 default => null,
             } : ($selected === 'none' ? null : $selected),
             $this->reader,

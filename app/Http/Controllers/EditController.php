@@ -20,7 +20,7 @@ final readonly class EditController
     public function store(EditRequest $request, Shoot $shoot): Response|RedirectResponse
     {
         $edit = $request->edit();
-        $words = EditWords::of($this->desk->store->open($shoot)->setup(), $edit);
+        $words = EditWords::of($this->desk->setup($request, $this->desk->store->open($shoot)), $edit);
 
         return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $edit, $words));
     }

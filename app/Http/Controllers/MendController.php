@@ -20,7 +20,7 @@ final readonly class MendController
     /** The mend is found and tried again here, on the plan as it is now. */
     public function __invoke(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
     {
-        $setup = $this->desk->store->open($shoot)->setup();
+        $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
         $verdicts = $this->judge->judge($setup);
         $finding = $verdicts->find(Desk::word($request, 'finding'));
         $mend = $finding === null ? null : $this->judge->mend($setup, $verdicts, $finding);

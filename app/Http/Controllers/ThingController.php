@@ -19,7 +19,7 @@ final readonly class ThingController
 
     public function store(ThingRequest $request, Shoot $shoot): Response|RedirectResponse
     {
-        $new = NewThing::in($this->desk->store->open($shoot)->setup(), $request->kind());
+        $new = NewThing::in($this->desk->setup($request, $this->desk->store->open($shoot)), $request->kind());
         $shoot = $this->desk->store->commit($shoot, $request->version(), $new->edit, "Add $new->name");
         $request->merge(['select' => $new->id]);
 
@@ -29,7 +29,7 @@ final readonly class ThingController
     /** Takes a thing out, and lets go of it wherever something points at it; undo brings it back. */
     public function destroy(ThingRequest $request, Shoot $shoot): Response|RedirectResponse
     {
-        $setup = $this->desk->store->open($shoot)->setup();
+        $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
         $id = $request->string('thing')->toString();
         $name = $setup->name($id);
         $edit = NewThing::without($setup, $id) ?? new Edit([]);

@@ -36,6 +36,8 @@ final class CardInput
             throw ValidationException::withMessages($errors);
         }
 
-        return new Edit($values);
+        $needed = array_filter($card->seeds, static fn (string $at): bool => array_filter(array_keys($values), static fn (string $p): bool => str_starts_with($p, $at.'/')) !== [], ARRAY_FILTER_USE_KEY);
+
+        return new Edit($needed + $values);
     }
 }

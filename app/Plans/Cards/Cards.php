@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace App\Plans\Cards;
 
-use App\Plans\Cards\FieldKind as Kind;
 use FineFrame\Camera\AimMode;
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\LookingSide;
 use FineFrame\Geometry\Shape;
 use FineFrame\Light\LightPlacement;
-use FineFrame\Plan\CutSchool;
-use FineFrame\Plan\GazeSchool;
-use FineFrame\Plan\Limits;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\UnknownThing;
 use FineFrame\Sound\BoomPlacement;
@@ -51,6 +47,10 @@ final readonly class Cards
 
         return match ($id) {
             'brief' => $this->brief(),
+            'place' => (new PlaceCards($this->setup->plan, $this->setup->location))->place(),
+            'room' => (new PlaceCards($this->setup->plan, $this->setup->location))->room(),
+            'weights' => (new PlaceCards($this->setup->plan, $this->setup->location))->weights(),
+            'schools' => (new BriefCards($this->setup->plan))->schools(),
             'metering' => $this->metering(),
             default => null,
         };
@@ -174,29 +174,7 @@ final readonly class Cards
 
     private function brief(): Card
     {
-        [$shoot, $brief] = [$this->setup->plan->shoot, $this->setup->plan->brief];
-        $limits = [];
-        foreach (array_keys(Limits::ALL) as $name) {
-            $limits[] = new Field("/brief/limits/$name", ucfirst(str_replace('_', ' ', (string) preg_replace('/_(m|deg)$/', '', $name))), str_ends_with($name, '_m') ? Kind::Length : Kind::Number, $brief->limits->get($name), unit: str_ends_with($name, '_deg') ? '°' : '');
-        }
-
-        return new Card('brief', 'Brief', 'brief', [
-            'Shoot' => [
-                new Field('/shoot/title', 'Title', Kind::Text, $shoot->title),
-                new Field('/shoot/date', 'Date', Kind::Text, $shoot->date),
-                new Field('/brief/aspect_width', 'Delivered across', Kind::Number, $brief->aspectWidth),
-                new Field('/brief/aspect_height', 'Delivered up', Kind::Number, $brief->aspectHeight),
-            ],
-            'Schools' => [
-                new Field('/brief/gaze', 'Where the speaker looks', Kind::Choice, $brief->gaze->value, [
-                    GazeSchool::BesideLens->value => 'to a person beside the lens: easy for anyone', GazeSchool::IntoLens->value => 'into the lens: an intimate address; wants a prompter',
-                ]),
-                new Field('/brief/cut', 'What makes a cut', Kind::Choice, $brief->cut->value, [
-                    CutSchool::SizeAndAngle->value => 'size and angle: hardest to see', CutSchool::SizeAlone->value => 'size alone: both keep eye contact', CutSchool::AngleAlone->value => 'angle alone',
-                ]),
-            ],
-            'Limits the plan is judged by' => $limits,
-        ]);
+        return (new BriefCards($this->setup->plan))->brief();
     }
 
     private function metering(): Card

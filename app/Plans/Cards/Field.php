@@ -19,11 +19,16 @@ final readonly class Field
         public string|float|bool|null $value,
         public array $options = [],
         public string $unit = '',
+        public bool $optional = false,
     ) {
     }
 
     public function text(Reader $reader): string
     {
+        if ($this->value === null && $this->kind !== FieldKind::Flag) {
+            return '';
+        }
+
         return match ($this->kind) {
             FieldKind::Length => $reader->field((float) $this->value),
             FieldKind::Share => self::plain(100 * (float) $this->value),
@@ -41,6 +46,10 @@ final readonly class Field
      */
     public function read(string $typed, Reader $reader): string|float|bool|null
     {
+        if ($this->optional && trim($typed) === '') {
+            return null;
+        }
+
         return match ($this->kind) {
             FieldKind::Length => round(Length::parse($typed, $reader->units)->metres, 6),
             FieldKind::Number => self::number($typed),
@@ -60,6 +69,6 @@ final readonly class Field
 
     private static function plain(float $value): string
     {
-        return rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
+        return rtrim(rtrim(number_format($value, abs($value) < 0.1 ? 5 : 3, '.', ''), '0'), '.');
     }
 }

@@ -11,7 +11,6 @@ use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Situation;
 use FineFrame\Scene\Footprint;
 use FineFrame\Space\Opening;
-use FineFrame\Space\OpeningKind;
 use FineFrame\Staging\Furniture;
 
 /** The floor from above, true to scale, as paths for the view. */
@@ -61,8 +60,36 @@ final class FloorDrawing
         return array_map(fn (Opening $o): array => [
             'id' => $o->id, 'name' => $o->name, 'kind' => $o->kind->value,
             'line' => $this->sheet->path([$room->lineOf($o)->from, $room->lineOf($o)->to], false),
-            'swing' => $o->kind === OpeningKind::Door ? $this->swing($o) : '',
+            'swing' => $o->swing->takesFloor() ? $this->swing($o) : '',
         ], $room->openings);
+    }
+
+    /** @return list<array{id: string, name: string, class: string, path: string, at: array{float, float}}> what belongs to the building */
+    public function built(): array
+    {
+        $all = [];
+        foreach ($this->situation->setup->room->built as $built) {
+            $paths = implode('', array_map(fn (array $b): string => $this->sheet->path($b[0]->corners), $built->blocks()));
+            $all[] = ['id' => $built->id, 'name' => $built->name, 'class' => 'built '.$built->kind->value, 'path' => $paths, 'at' => $this->labels->place($this->sheet->x($built->place), $this->sheet->y($built->place), min(60.0, $built->widthM * 50), $built->name)];
+        }
+
+        return $all;
+    }
+
+    /** @return list<array{name: string, path: string}> outlets, as they sit on their walls */
+    public function outlets(): array
+    {
+        $room = $this->situation->setup->room;
+        $all = [];
+        foreach ($room->outlets as $outlet) {
+            $wall = $room->wall($outlet->wall) ?? $room->walls[0];
+            $at = $wall->along(min($outlet->offsetM, $wall->line->length()));
+            $in = $wall->inward()->times(0.12);
+            $along = $wall->line->direction()->times(0.08);
+            $all[] = ['name' => $outlet->name, 'path' => $this->sheet->path([$at->minus($along), $at->minus($along)->plus($in), $at->plus($along)->plus($in), $at->plus($along)])];
+        }
+
+        return $all;
     }
 
     /** @return list<Thing> */
@@ -109,10 +136,11 @@ final class FloorDrawing
     {
         $line = $this->situation->setup->room->lineOf($door);
         $in = $this->situation->setup->room->wallOf($door)->inward();
-        $open = $line->from->plus($in->times($door->widthM));
+        [$hinge, $end, $sweep] = $door->swing->hingedAtStart() ? [$line->from, $line->to, 1] : [$line->to, $line->from, 0];
+        $open = $hinge->plus($in->times($door->widthM));
         $r = round($door->widthM * Sheet::UNITS, 1);
 
-        return 'M'.$this->sheet->at($line->from).'L'.$this->sheet->at($open)."A$r $r 0 0 1 ".$this->sheet->at($line->to);
+        return 'M'.$this->sheet->at($hinge).'L'.$this->sheet->at($open)."A$r $r 0 0 $sweep ".$this->sheet->at($end);
     }
 
     /** @return list<Thing> */

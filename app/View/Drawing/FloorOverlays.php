@@ -9,6 +9,8 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Situation;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\LensView;
+use FineFrame\Space\ErrorEllipse;
+use FineFrame\Space\TapeBook;
 
 /** What is drawn over the floor: what lenses cover, pools of light, distances, the tape's letters and lengths, the scale. */
 final readonly class FloorOverlays
@@ -82,12 +84,56 @@ final readonly class FloorOverlays
             $out = $wall->inward()->times($wall->line->direction()->cross($next->line->direction()) < -0.1 ? 1.0 : -1.0);
             $before = $this->situation->setup->room->walls[($i + count($this->situation->setup->room->walls) - 1) % count($this->situation->setup->room->walls)];
             $side = $before->line->direction()->cross($wall->line->direction()) < -0.1 ? 0.25 : -0.25;
-            $marks[] = $this->mark(chr(65 + $i % 26), $wall->line->from->plus($wall->inward()->times($side))->minus($wall->line->direction()->times(0.25)), 0.0, 'corner');
+            $marks[] = $this->mark(TapeBook::letter($i), $wall->line->from->plus($wall->inward()->times($side))->minus($wall->line->direction()->times(0.25)), 0.0, 'corner');
             $upright = abs($wall->line->direction()->y) > abs($wall->line->direction()->x);
             $marks[] = $this->mark($wall->name.' '.$this->reader->metres($wall->line->length()), $wall->line->at(0.5)->plus($out->times(0.27)), $upright ? -90.0 : 0.0, 'length');
         }
 
         return $marks;
+    }
+
+    /** @return list<array{x: float, y: float, rx: float, ry: float, turn: float, words: string}> how well each corner is known, drawn ten times its size */
+    public function ellipses(): array
+    {
+        $room = $this->situation->setup->room;
+        if ($room->survey->isChain) {
+            return [];
+        }
+        $all = [];
+        foreach (array_slice($room->survey->fit->points, 0, $room->survey->corners) as $i => $point) {
+            $e = $room->survey->fit->ellipse($i);
+            $grown = 10 * ErrorEllipse::SURE * Sheet::UNITS;
+            if ($e->majorM > 1e-6) {
+                $all[] = ['x' => $this->sheet->x($point), 'y' => $this->sheet->y($point), 'rx' => round(min(200.0, $e->majorM * $grown), 1), 'ry' => round(min(200.0, max(1.0, $e->minorM * $grown)), 1), 'turn' => round(-rad2deg(atan2($e->along->y, $e->along->x)), 1), 'words' => TapeBook::letter($i).' ±'.$this->reader->metres(ErrorEllipse::SURE * $e->majorM)];
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return list<array{path: string, class: string}> the distances that were taped; the one to take again stands out */
+    public function ties(): array
+    {
+        $survey = $this->situation->setup->room->survey;
+        $lines = [];
+        foreach ($survey->fit->readings as $i => $reading) {
+            if ($reading->before === null && str_starts_with($reading->id, 'ties/')) {
+                $lines[] = ['path' => $this->sheet->path([$survey->fit->points[$reading->from], $survey->fit->points[$reading->to]], false), 'class' => $i === ($survey->setAside[0] ?? -1) ? 'tie again' : 'tie'];
+            }
+        }
+        foreach ($survey->holds() && $survey->freedom === 0 ? [] : $survey->next() as $next) {
+            $lines[] = ['path' => $this->sheet->path([$survey->fit->points[$next->from], $survey->fit->points[$next->to]], false), 'class' => 'tie wanted'];
+        }
+
+        return $lines;
+    }
+
+    /** @return array{float, float}|null where the sun and the light are judged */
+    public function spot(): ?array
+    {
+        $spot = $this->situation->setup->location->spot();
+
+        return $spot === null ? null : [$this->sheet->x($spot->floor()), $this->sheet->y($spot->floor())];
     }
 
     /** @return array{words: string, at: array{float, float}, turn: float, class: string} */

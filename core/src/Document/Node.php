@@ -123,6 +123,31 @@ final class Node
         return $enum::cases()[0];
     }
 
+    /** @param  list<string>  $choices  the first is meant when nothing is said */
+    public function oneOf(string $key, array $choices): string
+    {
+        $value = $this->text($key, $choices[0] ?? '');
+
+        return in_array($value, $choices, true) ? $value : ($this->bad($key, 'must be one of {choices}', ['choices' => implode(', ', $choices)], $choices[0] ?? ''));
+    }
+
+    /** A short text of a form, or empty. */
+    public function pattern(string $key, string $pattern, string $must): string
+    {
+        $value = $this->text($key, '', 40);
+
+        return $value === '' || preg_match($pattern, $value) === 1 ? $value : $this->bad($key, $must, [], '');
+    }
+
+    /** A date as 2026-11-14, or empty. */
+    public function date(string $key): string
+    {
+        $value = $this->pattern($key, '/^\d{4}-\d\d-\d\d$/', 'must be a date like 2026-11-14');
+        $parts = array_map(intval(...), explode('-', $value));
+
+        return $value === '' || checkdate($parts[1] ?? 0, $parts[2] ?? 0, $parts[0]) ? $value : $this->bad($key, 'must be a date like 2026-11-14', [], '');
+    }
+
     public function object(string $key): self
     {
         return self::of($this->take($key, []), $this->at($key), $this->problems);

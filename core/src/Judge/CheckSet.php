@@ -7,10 +7,27 @@ namespace FineFrame\Judge;
 /** Every rule, once, in the order people work. */
 final class CheckSet
 {
+    /** @return list<PlaceRule> what a place alone is judged by */
+    public static function places(): array
+    {
+        return [
+            new Checks\Scout\PlaceIsKnown,
+            new Checks\Scout\NaturalLightIsEnough,
+            new Checks\Scout\LampsMatchTheCamera,
+            new Checks\Scout\PlaceIsQuietEnough,
+            new Checks\Scout\RoomIsNotTooHard,
+            new Checks\Scout\PowerCarriesTheLamps,
+            new Checks\Scout\GearComesIn,
+            new Checks\Scout\NothingIsLeftOpen,
+            new Checks\Scout\SunStaysOffTheFace,
+        ];
+    }
+
     /** @return list<Check> */
     public static function standard(): array
     {
         return [
+            ...self::places(),
             new Checks\Measure\WallsClose,
             new Checks\Measure\CornersAreKnown,
             new Checks\Stage\SubjectStandsOffTheBackground,

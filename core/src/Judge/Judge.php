@@ -37,7 +37,7 @@ final class Judge
     {
         foreach ($finding->ideas as $idea) {
             try {
-                $after = $this->judge($idea->edit->applyTo($setup->plan)->setup($setup->setup->id));
+                $after = $this->judge($idea->edit->applyTo($setup->plan)->again($setup));
             } catch (InvalidDocument) {
                 continue;
             }

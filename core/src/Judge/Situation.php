@@ -33,6 +33,8 @@ final class Situation
     /** @var array<string, BoomReach|null> */
     private array $nearest = [];
 
+    private ?PlaceView $place = null;
+
     /** @var list<Footprint>|null */
     private ?array $footprints = null;
 
@@ -40,6 +42,11 @@ final class Situation
     {
         $this->scene = new Scene($setup);
         $this->limits = $setup->plan->brief->limits;
+    }
+
+    public function place(): PlaceView
+    {
+        return $this->place ??= new PlaceView($this->setup->plan, $this->setup->location);
     }
 
     public function name(string $id): string

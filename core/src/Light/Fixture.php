@@ -20,6 +20,7 @@ final readonly class Fixture implements Part
         public float $depthM,
         public float $luxAt1m,
         public float $lowestDim,
+        public float $watts,
         private array $extra,
     ) {
     }
@@ -34,6 +35,7 @@ final readonly class Fixture implements Part
             $node->metres('depth_m', 0.01, 3, 0.3),
             $node->number('lux_at_1m', 1, 1e6, Unit::Lux),
             $node->number('lowest_dim', 0, 1, Unit::Share, 0.01),
+            $node->number('watts', 0, 20_000, Unit::Watt, 0.0),
             $node->rest(),
         );
     }
@@ -42,7 +44,7 @@ final readonly class Fixture implements Part
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'width_m' => $this->widthM, 'height_m' => $this->heightM, 'depth_m' => $this->depthM,
-            'lux_at_1m' => $this->luxAt1m, 'lowest_dim' => $this->lowestDim,
+            'lux_at_1m' => $this->luxAt1m, 'lowest_dim' => $this->lowestDim, 'watts' => $this->watts,
         ] + $this->extra;
     }
 }

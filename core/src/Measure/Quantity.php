@@ -55,8 +55,24 @@ final readonly class Quantity
             Unit::Share => ($this->value > 0 && $this->value < 0.01 ? number_format($this->value * 100, 1, '.', '') : round($this->value * 100)).' %',
             Unit::Ratio => number_format($this->value, 1, '.', ''),
             Unit::Decibel => number_format($this->value, 1, '.', '').' dB',
+            Unit::LevelA => round($this->value).' dB(A)',
+            Unit::Kelvin => round($this->value).' K',
+            Unit::Mired => self::signed($this->value, 0).' mired',
+            Unit::Duv => 'Duv '.self::signed($this->value, 4),
+            Unit::Watt => round($this->value).' W',
+            Unit::Ampere => number_format($this->value, 1, '.', '').' A',
+            Unit::Volt => round($this->value).' V',
+            Unit::Second => number_format($this->value, $this->value < 10 ? 2 : 0, '.', '').' s',
+            Unit::CubicMetre => $system === UnitSystem::Metric
+                ? number_format($this->value, 0, '.', '').' m³'
+                : number_format($this->value / LengthUnit::Foot->inMetres() ** 3, 0, '.', '').' cu ft',
             Unit::Count => (string) (int) round($this->value),
         };
+    }
+
+    private static function signed(float $value, int $decimals): string
+    {
+        return ($value < 0 ? '−' : '+').number_format(abs($value), $decimals, '.', '');
     }
 
     /** One foot-candle is 10.764 lx (one lumen a square foot). */

@@ -17,5 +17,14 @@ enum Unit: string
     case Share = 'share';
     case Ratio = 'ratio';
     case Decibel = 'db';
+    case LevelA = 'db_a';
+    case Kelvin = 'kelvin';
+    case Mired = 'mired';
+    case Duv = 'duv';
+    case Watt = 'watt';
+    case Ampere = 'ampere';
+    case Volt = 'volt';
+    case Second = 's';
+    case CubicMetre = 'm3';
     case Count = 'count';
 }

@@ -20,12 +20,22 @@ final readonly class Edit
     /** @throws InvalidDocument if a pointer leads nowhere or the changed plan is not sound */
     public function applyTo(ShootPlan $plan): ShootPlan
     {
-        $document = PlanWriter::document($plan);
+        return PlanReader::document($this->applied(PlanWriter::document($plan)));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     *
+     * @throws InvalidDocument if a pointer leads nowhere
+     */
+    public function applied(array $document): array
+    {
         foreach ($this->values as $pointer => $value) {
             $document = self::set($document, array_slice(explode('/', $pointer), 1), $value, $pointer);
         }
 
-        return PlanReader::document($document);
+        return $document;
     }
 
     /**

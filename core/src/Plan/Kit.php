@@ -13,6 +13,7 @@ use FineFrame\Document\Parts;
 use FineFrame\Document\Problems;
 use FineFrame\Grip\Support;
 use FineFrame\Light\Fixture;
+use FineFrame\Sound\Material;
 use FineFrame\Sound\Microphone;
 use FineFrame\Sound\Pole;
 
@@ -27,6 +28,7 @@ final readonly class Kit implements Part
      * @param  array<string, Fixture>  $fixtures
      * @param  array<string, Microphone>  $microphones
      * @param  array<string, Pole>  $poles
+     * @param  array<string, Material>  $materials  changed or added to the table that ships
      * @param  array<string, mixed>  $extra
      */
     private function __construct(
@@ -37,6 +39,7 @@ final readonly class Kit implements Part
         public array $fixtures,
         public array $microphones,
         public array $poles,
+        public array $materials,
         private array $extra,
     ) {
     }
@@ -51,6 +54,7 @@ final readonly class Kit implements Part
             self::byId($node->each('fixtures', Fixture::read(...))),
             self::byId($node->each('microphones', Microphone::read(...))),
             self::byId($node->each('poles', Pole::read(...))),
+            self::byId($node->each('materials', Material::read(...))),
             $node->rest(),
         );
     }
@@ -69,18 +73,18 @@ final readonly class Kit implements Part
     {
         return [
             'bodies' => Parts::written($this->bodies), 'lenses' => Parts::written($this->lenses), 'reducers' => Parts::written($this->reducers), 'supports' => Parts::written($this->supports),
-            'fixtures' => Parts::written($this->fixtures), 'microphones' => Parts::written($this->microphones), 'poles' => Parts::written($this->poles),
+            'fixtures' => Parts::written($this->fixtures), 'microphones' => Parts::written($this->microphones), 'poles' => Parts::written($this->poles), 'materials' => Parts::written($this->materials),
         ] + $this->extra;
     }
 
     /**
-     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole
+     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material
      *
      * @param  list<T>  $models
      * @return array<string, T>
      */
     private static function byId(array $models): array
     {
-        return array_combine(array_map(static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole $m): string => $m->id, $models), $models);
+        return array_combine(array_map(static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material $m): string => $m->id, $models), $models);
     }
 }

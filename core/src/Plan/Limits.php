@@ -21,20 +21,26 @@ final readonly class Limits
         'corner_watch_m' => [0.06, 0.005, 1.0],
         'face_break_m' => [0.8, 0.1, 10.0],
         'face_watch_m' => [1.2, 0.1, 10.0],
+        'echo_break_s' => [2.0, 0.1, 20.0],
+        'echo_watch_s' => [0.7, 0.1, 20.0],
         'gaze_widest_deg' => [25.0, 1.0, 90.0],
         'key_break_stops' => [1.0, 0.1, 10.0],
         'key_watch_stops' => [0.34, 0.1, 10.0],
+        'colour_watch_mired' => [25.0, 1.0, 500.0],
+        'noise_break_db' => [15.0, 0.0, 60.0],
+        'noise_watch_db' => [25.0, 0.0, 60.0],
+        'power_share' => [0.8, 0.1, 1.0],
         'size_ratio' => [1.6, 1.0, 10.0],
         'way_out_depth_m' => [0.9, 0.3, 5.0],
         'window_watch_share' => [0.005, 0.0, 1.0],
     ];
 
     /** @param  array<string, float>  $changed */
-    private function __construct(private array $changed)
+    private function __construct(private array $changed, private Schools $schools)
     {
     }
 
-    public static function read(Node $node, string $key): self
+    public static function read(Node $node, string $key, Schools $schools): self
     {
         $kept = [];
         foreach ($node->numbers($key) as $name => $value) {
@@ -46,13 +52,19 @@ final readonly class Limits
             };
         }
 
-        return new self($kept);
+        return new self($kept, $schools);
     }
 
     /** @param  key-of<self::ALL>  $name */
     public function get(string $name): float
     {
-        return $this->changed[$name] ?? self::ALL[$name][0];
+        return $this->changed[$name] ?? $this->schools->limit($name) ?? self::ALL[$name][0];
+    }
+
+    /** Whether a school, and nobody's own hand, has set a limit. */
+    public function isOfSchool(string $name): bool
+    {
+        return ! isset($this->changed[$name]) && $this->schools->limit($name) !== null;
     }
 
     public function write(): \stdClass

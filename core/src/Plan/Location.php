@@ -6,23 +6,67 @@ namespace FineFrame\Plan;
 
 use FineFrame\Document\Node;
 use FineFrame\Document\Part;
+use FineFrame\Document\Parts;
+use FineFrame\Document\Record;
+use FineFrame\Geometry\Vec3;
+use FineFrame\Scout\PlaceLists;
 use FineFrame\Space\Room;
+use FineFrame\Sun\Site;
 
-/** A place: its measured room, and what stands in it. */
+/** A place that may be shot in: where it is, what was found there, and its room, a rough sketch until somebody tapes it. */
 final readonly class Location implements Part
 {
-    /** @param  array<string, mixed>  $extra */
-    private function __construct(public string $id, public string $name, public Room $space, private array $extra)
+    /**
+     * @param  array<string, list<Record>>  $lists  what was written down, by list
+     * @param  array<string, mixed>  $extra
+     */
+    private function __construct(public string $id, public string $name, public Room $space, public ?Site $site, public Record $facts, public array $lists, private array $extra)
     {
     }
 
     public static function read(Node $node): self
     {
-        return new self($node->id(), $node->text('name'), Room::read($node->object('space')), $node->rest());
+        $scouted = $node->object('scouted');
+        $lists = [];
+        foreach (PlaceLists::all() as $list => $columns) {
+            $lists[$list] = $scouted->each($list, static fn (Node $n): Record => Record::read($n, $columns), 200);
+        }
+
+        return new self(
+            $node->id(),
+            $node->text('name'),
+            Room::read($node->has('space') ? $node->object('space') : Node::root(Room::sketch(5.0, 4.0), $node->problems)->under($node->pointer.'/space')),
+            $node->has('site') ? Site::read($node->object('site')) : null,
+            Record::read($node->object('facts'), PlaceLists::facts(), isOne: true),
+            $lists,
+            ['scouted' => $scouted->rest()] + $node->rest(),
+        );
+    }
+
+    /** @return list<Record> */
+    public function list(string $name): array
+    {
+        return $this->lists[$name] ?? [];
+    }
+
+    /** The spot that the sun and the light are judged at: the chair, where one was chosen. */
+    public function spot(): ?Vec3
+    {
+        [$x, $y, $z] = array_map($this->facts->number(...), ['spot_x_m', 'spot_y_m', 'spot_z_m']);
+
+        return $x === null || $y === null ? null : new Vec3($x, $y, $z ?? 1.2);
     }
 
     public function write(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'space' => $this->space->write()] + $this->extra;
+        $rest = $this->extra;
+        $scouted = is_array($rest['scouted'] ?? null) ? $rest['scouted'] : [];
+        unset($rest['scouted']);
+        $lists = array_filter(array_map(Parts::written(...), $this->lists), static fn (array $l): bool => $l !== []);
+
+        return ['id' => $this->id, 'name' => $this->name, 'facts' => (object) $this->facts->write(), 'scouted' => (object) ($lists + $scouted)]
+            + ['space' => $this->space->write()]
+            + ($this->site === null ? [] : ['site' => $this->site->write()])
+            + $rest;
     }
 }

@@ -35,12 +35,13 @@ final class PlanReader
         $locations = $root->each('locations', Location::read(...), 50);
         $setups = $root->each('setups', Setup::read(...), 50);
         $kit = Kit::read($root->object('kit'));
+        $scouting = Scouting::read($root->object('scouting'));
         foreach (['locations' => $locations, 'setups' => $setups] as $key => $list) {
             $list !== [] ?: $root->wrong($key, 'must hold at least one');
         }
         $problems->raise();
         assert($locations !== [] && $setups !== []);
-        $plan = new ShootPlan($shoot, $brief, $locations, $setups, $kit, $root->rest());
+        $plan = new ShootPlan($shoot, $brief, $locations, $setups, $kit, $scouting, $root->rest());
         PlanReferences::judge($plan, $root);
         $problems->raise();
 

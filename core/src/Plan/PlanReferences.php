@@ -31,6 +31,9 @@ final class PlanReferences
         $judge->once('/locations', $plan->locations);
         $judge->once('/setups', $plan->setups);
         foreach ($plan->locations as $i => $location) {
+            foreach ($location->lists as $list => $records) {
+                $judge->once("/locations/$i/scouted/$list", $records);
+            }
             $judge->once("/locations/$i/space/walls", $location->space->book->walls);
             $judge->once("/locations/$i/space/ties", $location->space->book->ties);
             $judge->once("/locations/$i/space/built", [...$location->space->book->walls, ...$location->space->built]);

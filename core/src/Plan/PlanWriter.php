@@ -25,6 +25,7 @@ final class PlanWriter
             'locations' => Parts::written($plan->locations),
             'setups' => Parts::written($plan->setups),
             'kit' => $plan->kit->write(),
+            'scouting' => $plan->scouting->write(),
         ] + $plan->extra;
     }
 }

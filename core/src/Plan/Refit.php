@@ -44,6 +44,29 @@ final readonly class Refit
         return new self(new Edit($values), $moved);
     }
 
+    /**
+     * Some fields of a room changed, and what would then stand outside it brought in.
+     *
+     * @param  Edit  $edit  within the location's `space`
+     *
+     * @throws InvalidDocument if the room itself is not sound
+     */
+    public static function with(ShootPlan $plan, string $location, Edit $edit): Edit
+    {
+        $changed = $edit->applied(PlanWriter::document($plan));
+        $locations = is_array($changed['locations'] ?? null) ? $changed['locations'] : [];
+        foreach ($locations as $one) {
+            if (is_array($one) && ($one['id'] ?? null) === $location && is_array($one['space'] ?? null)) {
+                /** @var array<string, mixed> $space */
+                $space = $one['space'];
+
+                return self::of($plan, $location, $space)->edit;
+            }
+        }
+
+        return $edit;
+    }
+
     /** @return array<string, float> */
     private static function refitted(Setup $setup, Room $room): array
     {

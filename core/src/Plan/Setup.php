@@ -55,6 +55,12 @@ final readonly class Setup implements Part
         );
     }
 
+    /** Nothing set up yet in a place: what a candidate looks like before it is chosen. */
+    public static function bare(string $location, Metering $metering): self
+    {
+        return new self('bare-'.$location, 'nothing set up', $location, $metering, [], [], [], [], [], []);
+    }
+
     public function write(): array
     {
         return [

@@ -18,6 +18,7 @@ final readonly class ShootPlan
         public array $locations,
         public array $setups,
         public Kit $kit,
+        public Scouting $scouting,
         public array $extra,
     ) {
     }
@@ -31,6 +32,29 @@ final readonly class ShootPlan
             }
         }
         throw UnknownThing::called('setup', (string) $id);
+    }
+
+    /**
+     * What is set up in a place; an empty setup where nothing is.
+     *
+     * @throws UnknownThing if there is no such location
+     */
+    public function setupAt(string $location): SetupPlan
+    {
+        $place = $this->location($location);
+        foreach ($this->setups as $setup) {
+            if ($setup->location === $location) {
+                return new SetupPlan($this, $setup, $place);
+            }
+        }
+
+        return new SetupPlan($this, Setup::bare($location, $this->setups[0]->metering), $place);
+    }
+
+    /** The same setup of this plan as another plan's, after a change. */
+    public function again(SetupPlan $setup): SetupPlan
+    {
+        return in_array($setup->setup->id, array_column($this->setups, 'id'), true) ? $this->setup($setup->setup->id) : $this->setupAt($setup->location->id);
     }
 
     /** @throws UnknownThing if there is no such location */

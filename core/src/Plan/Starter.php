@@ -18,7 +18,7 @@ final class Starter
             'format' => PlanReader::FORMAT,
             'version' => PlanReader::VERSION,
             'shoot' => ['id' => 'shoot', 'title' => $title],
-            'brief' => ['gaze' => GazeSchool::BesideLens->value],
+            'brief' => [],
             'locations' => [['id' => 'place', 'name' => $place, 'space' => [
                 'height_m' => 2.7, 'walls' => $walls,
                 'openings' => [['id' => 'door', 'name' => 'door', 'kind' => 'door', 'wall' => 'wall-west', 'offset_m' => 0.3, 'width_m' => 0.85, 'head_m' => 2.0]],

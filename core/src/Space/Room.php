@@ -43,6 +43,14 @@ final readonly class Room implements Part
     ) {
     }
 
+    /** @return array<string, mixed> a rectangle that nobody has taped, as the plan file writes it */
+    public static function sketch(float $widthM, float $depthM): array
+    {
+        $wall = static fn (int $i, float $length): array => ['id' => "w$i", 'name' => 'wall '.TapeBook::letter($i - 1), 'length_m' => $length, 'turn_deg' => 90, 'by' => 'sketch'];
+
+        return ['height_m' => 2.7, 'walls' => [$wall(1, $widthM), $wall(2, $depthM), $wall(3, $widthM), $wall(4, $depthM)]];
+    }
+
     public static function read(Node $node): self
     {
         $height = $node->metres('height_m', 1.5, 40);

@@ -20,7 +20,13 @@ final readonly class Surfaces implements Part
 
     public static function read(Node $node): self
     {
-        return new self($node->text('floor', 'wood-floor', 64), $node->text('ceiling', 'plaster', 64), $node->text('walls', 'plaster', 64), $node->texts('by_wall'), $node->rest());
+        return new self($node->text('floor', '', 64), $node->text('ceiling', '', 64), $node->text('walls', '', 64), $node->texts('by_wall'), $node->rest());
+    }
+
+    /** Whether anybody has said what floor and walls are of. */
+    public function isKnown(): bool
+    {
+        return $this->floor !== '' && $this->walls !== '';
     }
 
     public function of(string $wall): string

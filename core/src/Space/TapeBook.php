@@ -59,7 +59,13 @@ final readonly class TapeBook
 
     public function isChain(): bool
     {
-        return $this->ties === [] && $this->angles === [];
+        return $this->ties === [] && $this->angles === [] && array_filter($this->walls, static fn (TapedWall $w): bool => ! $w->isTaped()) === [];
+    }
+
+    /** Whether anybody has measured anything of it. */
+    public function isTaped(): bool
+    {
+        return $this->ties !== [] || $this->angles !== [] || array_filter($this->walls, static fn (TapedWall $w): bool => $w->isTaped()) !== [];
     }
 
     public static function letter(int $corner): string
@@ -82,10 +88,11 @@ final readonly class TapeBook
             $node->wrong('walls', 'turn by {sum} in all; a closed room turns by 360°. Check the turn at each corner.', ['sum' => Quantity::degrees(360 - rad2deg($chain->angularMisclosureRad))]);
         }
         $readings = $this->wallReadings();
-        $fit = Adjustment::solve($chain->corners, [...array_values($readings), ...$this->sketchedTurns()]);
+        $readings += $this->sketchedTurns();
+        $fit = Adjustment::solve($chain->corners, array_values($readings));
 
         return [$chain->corners, new Survey(
-            $fit, [...array_keys($readings), ...$this->turnNames()], $this->pointNames(), count($this->walls), true, $chain->linearMisclosureM, $chain->perimeterM, count($this->walls) - 3, null,
+            $fit, array_map(strval(...), array_keys($readings)), $this->pointNames(), count($this->walls), true, $chain->linearMisclosureM, $chain->perimeterM, count($this->walls) - 3, null,
         )];
     }
 
@@ -100,8 +107,9 @@ final readonly class TapeBook
         $freedom = $fit->freedom;
         $setAside = null;
         if ($freedom > 0) {
-            $fit = Adjustment::solve($sketch, [...$readings, ...$this->sketchedTurns()]);
-            $names = [...$names, ...$this->turnNames()];
+            $soft = $this->sketchedLengths() + $this->sketchedTurns();
+            $fit = Adjustment::solve($sketch, [...$readings, ...array_values($soft)]);
+            $names = [...$names, ...array_map(strval(...), array_keys($soft))];
         } elseif (count($suspects = $fit->suspects()) === 1) {
             $rest = $readings;
             unset($rest[$suspects[0]]);
@@ -167,19 +175,30 @@ final readonly class TapeBook
         return $readings;
     }
 
-    /** @return list<Reading> the turns as sketched, which hold what no reading does */
+    /** @return array<string, Reading> the turns as sketched, which hold what no reading does, by name */
     private function sketchedTurns(): array
     {
         $count = count($this->walls);
+        $turns = [];
+        foreach ($this->walls as $i => $wall) {
+            $corner = ($i + 1) % $count;
+            $turns['the sketched turn at '.self::letter($corner)] = Reading::angle('turn', $i, $corner, ($corner + 1) % $count, M_PI - $wall->turnRad, deg2rad(self::TURN_SIGMA_DEG));
+        }
 
-        return array_map(static fn (int $i, TapedWall $before): Reading => Reading::angle('turn', ($i + $count - 1) % $count, $i, ($i + 1) % $count, M_PI - $before->turnRad, deg2rad(self::TURN_SIGMA_DEG)),
-            array_keys($this->walls), array_map(fn (int $i): TapedWall => $this->walls[($i + $count - 1) % $count], array_keys($this->walls)));
+        return $turns;
     }
 
-    /** @return list<string> */
-    private function turnNames(): array
+    /** @return array<string, Reading> the walls nobody has taped, as drawn, by name */
+    private function sketchedLengths(): array
     {
-        return array_map(static fn (int $i): string => 'the sketched turn at '.self::letter($i), array_keys($this->walls));
+        $lengths = [];
+        foreach ($this->walls as $i => $wall) {
+            if (! $wall->isTaped()) {
+                $lengths['the sketched '.($wall->name ?: self::letter($i))] = Reading::distance('sketch', $i, ($i + 1) % count($this->walls), $wall->lengthM, 0.5 + 0.3 * $wall->lengthM);
+            }
+        }
+
+        return $lengths;
     }
 
     /** @return list<string> */

@@ -5,6 +5,7 @@
     <input type="hidden" name="version" value="{{ $work->shoot->version }}">
     <input type="hidden" name="stage" value="{{ $work->stage->value }}">
     <input type="hidden" name="look" value="{{ $work->look }}">
+    @if ($work->place() !== null && ! isset($with['place']))<input type="hidden" name="place" value="{{ $work->place() }}">@endif
     <input type="hidden" name="select" value="{{ $work->selected ?? 'none' }}">
     @foreach ($with as $name => $value)
         <input type="hidden" name="{{ $name }}" value="{{ $value }}">

@@ -8,6 +8,9 @@
                 @foreach ($field->options as $value => $label)<option value="{{ $value }}" @selected((string) $value === $text)>{{ $label }}</option>@endforeach
             </select>
             @break
+        @case(\App\Plans\Cards\FieldKind::Flag)
+            <select id="{{ $id }}" name="{{ $name }}"><option value="0" @selected($text !== '1')>no</option><option value="1" @selected($text === '1')>yes</option></select>
+            @break
         @default
             <input id="{{ $id }}" name="{{ $name }}" value="{{ $text }}" autocomplete="off" @if ($error) aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>
     @endswitch

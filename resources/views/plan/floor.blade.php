@@ -25,6 +25,25 @@
         @if ($opening['swing'] !== '')<path {!! $ink->of('leaf') !!} d="{{ $opening['swing'] }}"/>@endif
         @if ($opening['kind'] === 'window')<path {!! $ink->of('pane') !!} d="{{ $opening['line'] }}"/>@endif
     @endforeach
+    @foreach ($floor->built() as $built)
+        <path {!! $ink->of($built['class']) !!} d="{{ $built['path'] }}"/>
+        <text {!! $ink->of('label built') !!} x="{{ $built['at'][0] }}" y="{{ $built['at'][1] }}">{{ $built['name'] }}</text>
+    @endforeach
+    @foreach ($floor->outlets() as $outlet)
+        <path {!! $ink->of('outlet') !!} d="{{ $outlet['path'] }}"/>
+    @endforeach
+    @if (in_array('sun', $overlays, true) && ($sun = $work->sun()))
+        @php($step = $sun->steps()[$sun->opening()])
+        <path id="sun-floor" {!! $ink->of('sun-patch') !!} d="{{ $step['path'] }}"/>
+        <path id="sun-walls" {!! $ink->of('sun-wall') !!} d="{{ implode('', array_column($step['walls'], 'path')) }}"/>
+    @endif
+    @if (in_array('sun', $overlays, true) && ($spot = $over->spot()))
+        <path {!! $ink->of('spot') !!} d="M{{ $spot[0] - 16 }} {{ $spot[1] }}h32M{{ $spot[0] }} {{ $spot[1] - 16 }}v32"/>
+        <circle {!! $ink->of('spot') !!} cx="{{ $spot[0] }}" cy="{{ $spot[1] }}" r="9"/>
+    @endif
+    @foreach (in_array('survey', $overlays, true) ? $over->ties() : [] as $line)
+        <path {!! $ink->of($line['class']) !!} d="{{ $line['path'] }}"/>
+    @endforeach
     @foreach ([...$floor->furniture(), ...$floor->things()] as $thing)
         @include('plan.thing')
     @endforeach
@@ -34,6 +53,9 @@
     @endforeach
     @foreach ($pools as $pool)
         <text {!! $ink->of('label pool-words') !!} x="{{ $pool['at'][0] }}" y="{{ $pool['at'][1] }}" font-size="{{ $size * 0.85 }}">{{ $pool['stops'] }}</text>
+    @endforeach
+    @foreach (in_array('survey', $overlays, true) ? $over->ellipses() : [] as $e)
+        <ellipse {!! $ink->of('doubt') !!} cx="0" cy="0" rx="{{ $e['rx'] }}" ry="{{ $e['ry'] }}" transform="translate({{ $e['x'] }} {{ $e['y'] }}) rotate({{ $e['turn'] }})"><title>{{ $e['words'] }}</title></ellipse>
     @endforeach
     @foreach (in_array('tape', $overlays, true) ? $over->dimensions() : [] as $mark)
         <text {!! $ink->of('label '.$mark['class']) !!} transform="translate({{ $mark['at'][0] }} {{ $mark['at'][1] }}) rotate({{ $mark['turn'] }})" text-anchor="middle" y="{{ $size * 0.35 }}">{{ $mark['words'] }}</text>

@@ -1,6 +1,6 @@
 <section id="floor" class="floor-panel" aria-label="Floor" @isset($oob) hx-swap-oob="morph" @endisset>
     <nav class="looks" aria-label="Ways to look">
-        @foreach (['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'] as $look => $name)
+        @foreach (\App\View\Workspace::looksOf($work->stage) as $look => $name)
             <a href="{{ $work->url(['look' => $look]) }}" hx-get="{{ $work->url(['look' => $look]) }}" hx-swap="none" @if ($work->look === $look) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
         @if ($work->isStill())
@@ -9,7 +9,23 @@
             <span class="adders" data-keep></span>
         @endif
     </nav>
+    @if (in_array($work->stage, [\FineFrame\Judge\Stage::Scout, \FineFrame\Judge\Stage::Measure], true))@include('plan.places')@endif
     @switch($work->look)
+        @case('board') @case('schools')
+            @include('plan.brief-board')
+            @break
+        @case('notes')
+            @include('plan.scout-notes')
+            @break
+        @case('photos')
+            @include('plan.photos')
+            @break
+        @case('compare')
+            @include('plan.compare')
+            @break
+        @case('book')
+            @include('plan.tape-book')
+            @break
         @case('side')
             @include('plan.elevation', ['side' => $work->elevation()])
             @break

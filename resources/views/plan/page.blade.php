@@ -5,10 +5,11 @@
     @include('plan.rail')
     <main class="board">
         @include('plan.looks')
-        @include('plan.frames')
+        @include('plan.strip')
     </main>
     @include('plan.side')
     @include('plan.said', ['said' => session('said', '')])
+    <p id="waiting" class="waiting" role="status" hidden></p>
     @include('plan.keys')
     <nav class="tabs" aria-label="Parts of the page">
         @foreach (['floor' => 'Floor', 'frames' => 'Frames', 'verdicts' => 'Verdicts', 'stages' => 'Stages'] as $tab => $name)

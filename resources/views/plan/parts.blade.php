@@ -6,7 +6,7 @@
 @endif
 @include('plan.rail', ['oob' => true])
 @include('plan.looks', ['oob' => true])
-@include('plan.frames', ['oob' => true])
+@include('plan.strip', ['oob' => true])
 @include('plan.side', ['oob' => true])
 @if ($work->isStill() && ! isset($quiet))
 @include('plan.said', ['oob' => true])

@@ -42,7 +42,7 @@ final class FramesDiffer extends Rule
         [$wide, $far] = [$situation->limits->get('size_ratio'), $situation->limits->get('angle_apart_deg')];
 
         yield $this->finding(
-            $this->judged($situation->setup->plan->brief->cut, $ratio >= $wide, $angle >= $far),
+            $this->judged($situation->setup->plan->brief->schools->cut(), $ratio >= $wide, $angle >= $far),
             [
                 'a' => $a->placement->label, 'b' => $b->placement->label, 'ratio' => Quantity::ratio($ratio), 'angle' => Quantity::degrees($angle),
                 'ratioLimit' => Quantity::ratio($wide), 'angleLimit' => Quantity::degrees($far),
@@ -52,7 +52,7 @@ final class FramesDiffer extends Rule
                 'field A' => Quantity::metres($one), 'field B' => Quantity::metres($two), 'ratio' => Quantity::ratio($ratio), 'angle' => Quantity::degrees($angle),
             ]),
             [...$this->sizes($situation, $b, $one, $two, $wide), ...Moves::around($situation, $b, $body)],
-            match ($situation->setup->plan->brief->cut) {
+            match ($situation->setup->plan->brief->schools->cut()) {
                 CutSchool::SizeAndAngle => null,
                 CutSchool::SizeAlone => $ratio >= $wide ? 'holds-size' : 'fails-size',
                 CutSchool::AngleAlone => $angle >= $far ? 'holds-angle' : 'fails-angle',

@@ -37,7 +37,7 @@ final class GazeSuitsTheLens extends Rule
         }
         $off = abs(rad2deg(LensView::gazeOff($a, $body)));
         $widest = $situation->limits->get('gaze_widest_deg');
-        $into = $situation->setup->plan->brief->gaze === GazeSchool::IntoLens;
+        $into = $situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens;
         $severity = $into
             ? Severity::above($off, self::INTO_LENS_DEG, 2 * self::INTO_LENS_DEG)
             : ($off < self::INTO_LENS_DEG || $off > $widest ? Severity::Watch : Severity::Holds);

@@ -35,7 +35,7 @@ final class LookingRoomIsAhead extends Rule
 
     public function run(Situation $situation): iterable
     {
-        if ($situation->setup->plan->brief->gaze === GazeSchool::IntoLens) {
+        if ($situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens) {
             return;
         }
         foreach ($situation->framings() as $id => [$camera, $body]) {

@@ -14,6 +14,7 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Plan\Edit;
 use FineFrame\Space\NextReading;
+use FineFrame\Space\Reading;
 use FineFrame\Space\Slip;
 use FineFrame\Space\Survey;
 use FineFrame\Space\SurveyFit;
@@ -35,6 +36,7 @@ final class WallsClose extends Rule
     {
         $survey = $situation->setup->room->survey;
         yield match (true) {
+            ! $situation->setup->room->book->isTaped() => $this->finding(Severity::Watch, [], [$situation->setup->location->id], new Working('a sketch: no reading yet', []), case: 'sketched'),
             $survey->setAside !== null => $this->contradicted($situation, $survey, ...$survey->setAside),
             $survey->freedom > 0 && ! $survey->isChain => $this->open($situation, $survey),
             default => $this->gap($situation, $survey),
@@ -82,7 +84,7 @@ final class WallsClose extends Rule
     {
         return $this->finding(Severity::Watch, [
             'missing' => (string) $survey->freedom, 'next' => self::pairs($survey),
-        ], [$situation->setup->location->id], $this->working($survey, ['readings' => (string) (count($survey->fit->readings) - $survey->corners), 'still free' => (string) $survey->freedom]), case: 'open');
+        ], [$situation->setup->location->id], $this->working($survey, ['readings' => (string) count(array_filter($survey->fit->readings, static fn (Reading $r): bool => str_contains($r->id, '/'))), 'still free' => (string) $survey->freedom]), case: 'open');
     }
 
     private static function pairs(Survey $survey): string

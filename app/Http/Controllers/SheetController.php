@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SheetRequest;
+use App\Instruments\Bench;
+use App\Instruments\NoReading;
+use App\Models\Shoot;
+use App\Plans\Sheets\SheetInput;
+use App\Plans\Sheets\Sheets;
+use FineFrame\Plan\Edit;
+use FineFrame\Plan\Refit;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+
+/** Keeps a list of the plan as typed; or takes a reading into one of its fields, which is kept only when the sheet is. */
+final readonly class SheetController
+{
+    public function __construct(private Desk $desk, private Bench $bench)
+    {
+    }
+
+    public function __invoke(SheetRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $plan = $this->desk->store->open($shoot);
+        $setup = $this->desk->setup($request, $plan);
+        $sheet = (new Sheets($plan, $setup->location))->of($request->string('sheet')->toString());
+        if ($request->string('take')->toString() !== '') {
+            return $this->taken($request, $shoot);
+        }
+        $rows = (new SheetInput($sheet, $this->desk->reader))->rows($request->typed());
+        $edit = str_contains($sheet->pointer, '/space/') ? Refit::with($plan, $setup->location->id, new Edit([$sheet->pointer => $rows])) : new Edit([$sheet->pointer => $rows]);
+
+        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $edit, 'Write down '.mb_strtolower($sheet->title())));
+    }
+
+    /** The field is named as `row/column`; what the instrument says stands in the form, unsaved. */
+    private function taken(SheetRequest $request, Shoot $shoot): Response
+    {
+        [$row, $column] = explode('/', $request->string('take')->toString()) + ['', ''];
+        $work = $this->desk->workspace($request, $shoot);
+        $typed = $request->typed();
+        try {
+            $reading = $this->bench->take($work->setup->location, $request->string('sheet')->toString(), $column, $typed[$row] ?? []);
+            $typed[$row] = array_merge($typed[$row] ?? [], $reading->cells($this->desk->reader));
+            $said = $reading->words($this->desk->reader);
+        } catch (NoReading $e) {
+            $said = $e->getMessage();
+        }
+        app()->instance('typed', ['sheet' => $request->string('sheet')->toString(), 'rows' => $typed]);
+        session()->now('said', $said);
+
+        return $request->hasHeader('HX-Request') ? $this->desk->parts($work, $said) : response()->view('plan.page', ['work' => $work]);
+    }
+}

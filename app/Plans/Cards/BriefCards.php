@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans\Cards;
+
+use App\Plans\Cards\FieldKind as Kind;
+use FineFrame\Plan\BriefLists;
+use FineFrame\Plan\Limits;
+use FineFrame\Plan\Schools;
+use FineFrame\Plan\ShootKind;
+use FineFrame\Plan\ShootPlan;
+
+/** The brief as cards: what is shot, by which schools, within which limits. */
+final readonly class BriefCards
+{
+    public function __construct(private ShootPlan $plan)
+    {
+    }
+
+    public function brief(): Card
+    {
+        [$shoot, $brief] = [$this->plan->shoot, $this->plan->brief];
+        $facts = static fn (string ...$names): array => FactFields::of('/brief/facts', $brief->facts, BriefLists::facts(), array_values($names));
+        $kinds = array_map(static fn (ShootKind $k): string => $k->value, ShootKind::cases());
+        $limits = [];
+        foreach (array_keys(Limits::ALL) as $name) {
+            $unit = str_ends_with($name, '_deg') ? '°' : (str_ends_with($name, '_db') ? 'dB' : (str_ends_with($name, '_s') ? 's' : ''));
+            $limits[] = new Field("/brief/limits/$name", ucfirst(str_replace('_', ' ', (string) preg_replace('/_(m|deg|db|s)$/', '', $name))).($brief->limits->isOfSchool($name) ? ' (school)' : ''), str_ends_with($name, '_m') ? Kind::Length : Kind::Number, $brief->limits->get($name), unit: $unit);
+        }
+
+        return new Card('brief', 'Brief', 'brief', [
+            'Shoot' => [
+                new Field('/shoot/title', 'Title', Kind::Text, $shoot->title),
+                new Field('/shoot/date', 'Date', Kind::Text, $shoot->date),
+                new Field('/brief/kind', 'Kind', Kind::Choice, $brief->kind->value, array_combine($kinds, $kinds)),
+                new Field('/brief/aspect_width', 'Framed across', Kind::Number, $brief->aspectWidth),
+                new Field('/brief/aspect_height', 'Framed up', Kind::Number, $brief->aspectHeight),
+                ...$facts('record_width_px', 'white_balance_k'),
+            ],
+            'What it must feel like' => $facts('feeling', 'look', 'palette'),
+            'Hands and gear' => $facts('hands', 'boom_hand', 'budget', 'cart_width_m', 'cart_length_m', 'case_width_m', 'case_length_m'),
+            'Limits the plan is judged by' => $limits,
+        ]);
+    }
+
+    /** Every question on which good people differ, with the reasons in view. */
+    public function schools(): Card
+    {
+        $fields = [];
+        foreach (Schools::all() as $question => $schools) {
+            $reasons = [];
+            foreach (array_keys($schools) as $school) {
+                $reasons[$school] = self::word("schools.$question.schools.$school", (string) $school);
+            }
+            $fields[] = new Field("/brief/schools/$question", self::word("schools.$question.question", $question), Kind::Choice, $this->plan->brief->schools->of($question), $reasons);
+        }
+
+        return new Card('schools', 'Schools', 'schools', ['Where good people differ' => $fields], note: 'A school changes what the checks judge by and what is proposed. None is wrong.');
+    }
+
+    private static function word(string $key, string $fallback): string
+    {
+        $word = __($key);
+
+        return is_string($word) && $word !== $key ? $word : $fallback;
+    }
+}

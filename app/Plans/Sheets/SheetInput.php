@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans\Sheets;
+
+use App\Plans\Cards\FieldKind;
+use App\Plans\Cards\UnreadableField;
+use App\View\Reader;
+use FineFrame\FineFrameException;
+use Illuminate\Validation\ValidationException;
+
+/** Turns a posted sheet into the list as the plan keeps it. */
+final readonly class SheetInput
+{
+    public function __construct(private Sheet $sheet, private Reader $reader)
+    {
+    }
+
+    /**
+     * An entry without its needed column is left out; what was not touched keeps its full precision.
+     *
+     * @param  array<array-key, array<string, string>>  $typed
+     * @return list<array<array-key, mixed>>
+     *
+     * @throws ValidationException with a sentence for each field that cannot be read
+     */
+    public function rows(array $typed): array
+    {
+        $known = [];
+        foreach ($this->sheet->rows as $row) {
+            $known[is_string($row['id'] ?? null) ? $row['id'] : ''] = $row;
+        }
+        $rows = $errors = [];
+        foreach ($typed as $cells) {
+            if (trim($cells[$this->sheet->needed] ?? '') === '') {
+                continue;
+            }
+            $id = $cells['id'] ?? '';
+            $row = $this->row($cells, $known[$id] ?? [], "{$this->sheet->pointer}/".($id === '' ? count($rows) : $id), $errors);
+            $rows[] = ['id' => $id === '' ? $this->free(array_column($rows, 'id') + array_keys($known)) : $id] + $row;
+        }
+        if ($errors !== []) {
+            throw ValidationException::withMessages($errors);
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  array<string, string>  $cells
+     * @param  array<array-key, mixed>  $old
+     * @param  array<string, string>  $errors
+     * @return array<array-key, mixed>
+     */
+    private function row(array $cells, array $old, string $at, array &$errors): array
+    {
+        $row = $old;
+        foreach (array_keys($this->sheet->columns) as $column) {
+            $text = trim($cells[$column] ?? '');
+            $field = $this->sheet->field($column, $old);
+            $isKept = array_key_exists($column, $old) && ($field->text($this->reader) === $text || ($field->kind === FieldKind::Number && $text === (string) (is_scalar($old[$column]) ? $old[$column] : '')));
+            if ($isKept) {
+                continue;
+            }
+            unset($row[$column]);
+            if ($text === '') {
+                continue;
+            }
+            try {
+                $row[$column] = $field->read($text, $this->reader);
+            } catch (FineFrameException|UnreadableField $e) {
+                $errors["$at/$column"] = $e->getMessage();
+            }
+        }
+
+        return $row;
+    }
+
+    /** @param  array<array-key, mixed>  $taken */
+    private function free(array $taken): string
+    {
+        $taken = [...$taken, ...array_column($this->sheet->rows, 'id')];
+        for ($n = count($taken) + 1; in_array($this->sheet->name.'-'.$n, $taken, true); $n++);
+
+        return $this->sheet->name.'-'.$n;
+    }
+}

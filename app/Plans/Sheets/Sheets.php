@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans\Sheets;
+
+use FineFrame\Document\Column;
+use FineFrame\Document\Parts;
+use FineFrame\Document\Record;
+use FineFrame\Geometry\Shape;
+use FineFrame\Plan\BriefLists;
+use FineFrame\Plan\Location;
+use FineFrame\Plan\ShootPlan;
+use FineFrame\Plan\UnknownThing;
+use FineFrame\Scout\PlaceLists;
+use FineFrame\Space\Built;
+use FineFrame\Space\BuiltKind;
+use FineFrame\Space\Curtain;
+use FineFrame\Space\Glazing;
+use FineFrame\Space\Instrument;
+use FineFrame\Space\MayHang;
+use FineFrame\Space\OpeningKind;
+use FineFrame\Space\Swing;
+use FineFrame\Space\TapeBook;
+
+/** The lists that people fill in: of the brief, of a place, of its tape book. */
+final readonly class Sheets
+{
+    public const TAPE = ['walls', 'ties', 'angles', 'openings', 'built', 'outlets', 'ceiling'];
+
+    public function __construct(private ShootPlan $plan, private Location $place)
+    {
+    }
+
+    /** @throws UnknownThing if there is no such list */
+    public function of(string $name): Sheet
+    {
+        $brief = BriefLists::all()[$name] ?? null;
+        if ($brief !== null) {
+            return new Sheet($name, "/brief/$name", $brief, Parts::written($this->plan->brief->list($name)));
+        }
+        $scouted = PlaceLists::all()[$name] ?? null;
+        if ($scouted !== null) {
+            return new Sheet($name, "/locations/{$this->place->id}/scouted/$name", $scouted, Parts::written($this->place->list($name)), $name === 'photos' ? 'file' : 'name');
+        }
+
+        return in_array($name, self::TAPE, true) ? $this->tape($name) : throw UnknownThing::called('list', $name);
+    }
+
+    private function tape(string $name): Sheet
+    {
+        $room = $this->place->space;
+        $at = "/locations/{$this->place->id}/space/$name";
+        $corners = $walls = [];
+        foreach ($room->book->walls as $i => $wall) {
+            $corners[$wall->id] = TapeBook::letter($i);
+            $walls[$wall->id] = TapeBook::letter($i).' '.$wall->name;
+        }
+        $points = $corners + array_column(array_map(static fn (Built $b): array => [$b->id, $b->name], $room->built), 1, 0);
+        $circuits = ['' => 'unknown'] + array_column(array_map(static fn (Record $r): array => [$r->id, $r->text('name')], $this->place->list('circuits')), 1, 0);
+        $length = Column::metres(0.05, 200);
+
+        return match ($name) {
+            'walls' => new Sheet($name, $at, ['name' => Column::text(), 'length_m' => Column::metres(0.05, 100), 'turn_deg' => Column::degrees(), 'by' => Column::choice('tape', 'laser', 'paced', 'drawing', 'sketch'), 'rise_m' => Column::metres(-50, 50)], Parts::written($room->book->walls), 'length_m'),
+            'ties' => new Sheet($name, $at, ['from' => Column::text(), 'to' => Column::text(), 'length_m' => $length, 'by' => self::cases(Instrument::class), 'left_out' => Column::flag()], Parts::written($room->book->ties), 'length_m', ['from' => $points, 'to' => $points]),
+            'angles' => new Sheet($name, $at, ['corner' => Column::text(), 'inside_deg' => Column::degrees(), 'sigma_deg' => Column::degrees()], Parts::written($room->book->angles), 'inside_deg', ['corner' => $corners]),
+            'openings' => new Sheet($name, $at, [
+                'name' => Column::text(), 'kind' => self::cases(OpeningKind::class), 'wall' => Column::text(), 'offset_m' => $length, 'width_m' => $length, 'sill_m' => $length, 'head_m' => $length,
+                'reveal_m' => $length, 'glazing' => self::cases(Glazing::class), 'curtain' => self::cases(Curtain::class), 'swing' => self::cases(Swing::class), 'way_out' => Column::flag(),
+            ], Parts::written($room->openings), 'width_m', ['wall' => $walls]),
+            'built' => new Sheet($name, $at, [
+                'name' => Column::text(), 'kind' => self::cases(BuiltKind::class), 'shape' => self::cases(Shape::class), 'x_m' => $length, 'y_m' => $length, 'width_m' => $length, 'depth_m' => $length, 'turn_deg' => Column::degrees(),
+                'base_m' => $length, 'height_m' => $length, 'count' => Column::number(1, 60), 'may_hang' => self::cases(MayHang::class), 'said_by' => Column::text(),
+            ], Parts::written($room->book->built)),
+            'outlets' => new Sheet($name, $at, ['name' => Column::text(), 'wall' => Column::text(), 'offset_m' => $length, 'height_m' => $length, 'sockets' => Column::number(1, 12), 'circuit' => Column::text()], Parts::written($room->outlets), 'name', ['wall' => $walls, 'circuit' => $circuits]),
+            default => new Sheet($name, "/locations/{$this->place->id}/space/ceiling/points", ['x_m' => $length, 'y_m' => $length, 'height_m' => $length, 'slope' => Column::text(20)], Parts::written($room->ceiling->points), 'height_m'),
+        };
+    }
+
+    /** @param  class-string<\BackedEnum>  $enum */
+    private static function cases(string $enum): Column
+    {
+        return Column::choice(...array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()));
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use FineFrame\Geometry\Vec2;
+use FineFrame\Plan\Location;
+use FineFrame\Plan\ShootPlan;
+use FineFrame\Space\OpeningKind;
+
+/** Outlines of all places at one scale, north up, for a row of small drawings. */
+final readonly class SmallPlan
+{
+    private float $reach;
+
+    public function __construct(ShootPlan $plan)
+    {
+        $this->reach = max(array_map(static fn (Location $l): float => max(array_map(static fn (Vec2 $c): float => $c->distanceTo(self::middle($l)), $l->space->floor->corners)), $plan->locations)) + 0.3;
+    }
+
+    public function of(Location $place): string
+    {
+        $room = $place->space;
+        $at = fn (Vec2 $p): string => implode(' ', array_map(static fn (float $v): float => round($v, 2), (static fn (Vec2 $t): array => [$t->x, -$t->y])($p->minus(self::middle($place))->turnedClockwise($room->northRad))));
+        $path = static fn (array $points): string => 'M'.implode('L', array_map($at, $points));
+        $windows = '';
+        foreach ($room->openings as $opening) {
+            $opening->kind !== OpeningKind::Window ?: $windows .= $path([$room->lineOf($opening)->from, $room->lineOf($opening)->to]);
+        }
+        $box = implode(' ', array_map(static fn (float $v): float => round($v, 2), [-$this->reach, -$this->reach, 2 * $this->reach, 2 * $this->reach]));
+
+        return '<svg class="small-plan" viewBox="'.$box.'" role="img" aria-label="'.e($place->name).', north up"><path class="small-room" d="'.$path($room->floor->corners).'Z"/><path class="small-window" d="'.$windows.'"/></svg>';
+    }
+
+    private static function middle(Location $place): Vec2
+    {
+        $corners = $place->space->floor->corners;
+
+        return array_reduce($corners, static fn (Vec2 $s, Vec2 $c): Vec2 => $s->plus($c), new Vec2(0, 0))->times(1 / count($corners));
+    }
+}

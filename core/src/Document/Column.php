@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Document;
+
+use FineFrame\Measure\Unit;
+
+/** One field of a record: what it may hold. Forms, the file and its description all follow it. */
+final readonly class Column
+{
+    /** @param  list<string>  $choices */
+    private function __construct(
+        public ColumnKind $kind,
+        public float $min = 0.0,
+        public float $max = 0.0,
+        public Unit $unit = Unit::Count,
+        public array $choices = [],
+        public string|float|bool|null $default = null,
+        public int $longest = 200,
+    ) {
+    }
+
+    public static function text(int $longest = 200): self
+    {
+        return new self(ColumnKind::Text, default: '', longest: $longest);
+    }
+
+    public static function number(float $min, float $max, Unit $unit = Unit::Count, ?float $default = null): self
+    {
+        return new self(ColumnKind::Number, $min, $max, $unit, default: $default);
+    }
+
+    public static function metres(float $min, float $max, ?float $default = null): self
+    {
+        return new self(ColumnKind::Metres, $min, $max, Unit::Metre, default: $default);
+    }
+
+    public static function degrees(float $min = -360, float $max = 360): self
+    {
+        return new self(ColumnKind::Degrees, $min, $max, Unit::Degree);
+    }
+
+    public static function flag(bool $default = false): self
+    {
+        return new self(ColumnKind::Flag, default: $default);
+    }
+
+    /** The first is what holds when nothing is said. */
+    public static function choice(string ...$choices): self
+    {
+        return new self(ColumnKind::Choice, choices: array_values($choices), default: $choices[0] ?? '');
+    }
+
+    /** A time of day, as 14:30; empty when open. */
+    public static function clock(): self
+    {
+        return new self(ColumnKind::Clock, default: '');
+    }
+
+    /** A date, as 2026-11-14; empty when open. */
+    public static function date(): self
+    {
+        return new self(ColumnKind::Date, default: '');
+    }
+
+    public function read(Node $node, string $key): string|float|bool|null
+    {
+        return match ($this->kind) {
+            ColumnKind::Text => $node->text($key, '', $this->longest),
+            ColumnKind::Number, ColumnKind::Metres, ColumnKind::Degrees => $node->has($key) || $this->default !== null
+                ? $node->number($key, $this->min, $this->max, $this->unit, is_float($this->default) ? $this->default : null)
+                : null,
+            ColumnKind::Flag => $node->flag($key, $this->default === true),
+            ColumnKind::Choice => $node->oneOf($key, $this->choices),
+            ColumnKind::Clock => $node->pattern($key, '/^([01]?\d|2[0-3]):[0-5]\d$/', 'must be a time of day like 14:30'),
+            ColumnKind::Date => $node->date($key),
+        };
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Document;
+
+enum ColumnKind
+{
+    case Text;
+    case Number;
+    case Metres;
+    case Degrees;
+    case Flag;
+    case Choice;
+    case Clock;
+    case Date;
+}

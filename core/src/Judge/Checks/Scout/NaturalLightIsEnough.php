@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Scout;
+
+use FineFrame\Judge\PlaceRule;
+use FineFrame\Judge\PlaceView;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Working;
+use FineFrame\Light\Exposure;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+
+/** Whether daylight alone gives the wanted stop at each spot that was metered, and what would make it so. */
+final class NaturalLightIsEnough extends PlaceRule
+{
+    public function id(): string
+    {
+        return 'natural-light-is-enough';
+    }
+
+    public function look(PlaceView $view): iterable
+    {
+        $metering = $view->metering();
+        $wanted = $metering->wantedLux();
+        foreach ($view->place->list('light') as $reading) {
+            $lux = PlaceView::lux($reading);
+            if ($reading->text('under') !== 'daylight' || $lux === null || $lux <= 0) {
+                continue;
+            }
+            $short = -Exposure::stops($wanted, $lux);
+            $enough = $short <= $view->limits->get('key_watch_stops');
+            yield $this->finding($enough ? Severity::Holds : Severity::Watch, [
+                'spot' => $reading->text('name'), 'lux' => Quantity::of($lux, Unit::Lux), 'short' => Quantity::of(abs($short), Unit::Stop), 'stop' => Quantity::of($metering->tStop, Unit::TStop),
+                'iso' => (string) (int) round($metering->iso), 'need_iso' => (string) (int) (ceil($metering->iso * 2 ** max(0.0, $short) / 100) * 100), 'need_stop' => Quantity::of($metering->tStop / sqrt(2 ** max(0.0, $short)), Unit::TStop),
+            ], [$view->place->id, $reading->id], new Working('short = log₂(wanted ÷ metered)', [
+                'metered' => Quantity::of($lux, Unit::Lux), 'wanted' => Quantity::of($wanted, Unit::Lux), 'at' => Quantity::of($metering->tStop, Unit::TStop), 'ISO' => (string) (int) round($metering->iso),
+            ], 'incident meter, ISO 2720, dome 330'), case: $enough && $short < -1.0 ? 'plenty' : null);
+        }
+    }
+}

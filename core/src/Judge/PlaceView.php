@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge;
+
+use FineFrame\Document\Record;
+use FineFrame\Geometry\Vec3;
+use FineFrame\Light\Exposure;
+use FineFrame\Light\Metering;
+use FineFrame\Plan\Limits;
+use FineFrame\Plan\Location;
+use FineFrame\Plan\Setup;
+use FineFrame\Plan\ShootPlan;
+use FineFrame\Scout\Noise;
+use FineFrame\Sound\Material;
+use FineFrame\Sound\RoomSound;
+use FineFrame\Staging\Person;
+use FineFrame\Staging\Role;
+use FineFrame\Sun\SunStudy;
+
+/** A place as the scouting checks look at it, whether or not anything is set up there yet. */
+final class PlaceView
+{
+    private ?SunStudy $study = null;
+
+    public readonly Limits $limits;
+
+    /** The setups that are planned there. */
+    private readonly ?Setup $setup;
+
+    public function __construct(public readonly ShootPlan $plan, public readonly Location $place)
+    {
+        $this->limits = $plan->brief->limits;
+        $this->setup = array_values(array_filter($plan->setups, static fn (Setup $s): bool => $s->location === $place->id))[0] ?? null;
+    }
+
+    public function setup(): ?Setup
+    {
+        return $this->setup;
+    }
+
+    /** How the cameras are to expose here: as planned, else as in the first setup. */
+    public function metering(): Metering
+    {
+        return ($this->setup ?? $this->plan->setups[0])->metering;
+    }
+
+    public function date(): string
+    {
+        return $this->plan->brief->day()?->text('date') ?: $this->plan->shoot->date;
+    }
+
+    /** @return array{string, string} the clock times between which is recorded; empty where open */
+    public function hours(): array
+    {
+        $day = $this->plan->brief->day();
+
+        return [$day?->text('from') ?? '', $day?->text('to') ?? ''];
+    }
+
+    /** @return array{float, float}|null the same as seconds of the epoch; null where the date, the hours or the place are open */
+    public function window(): ?array
+    {
+        [$from, $to] = $this->hours();
+        $site = $this->place->site;
+        if ($site === null || $this->date() === '' || $from === '' || $to === '') {
+            return null;
+        }
+        $at = static fn (string $clock): float => (float) (new \DateTimeImmutable($clock, $site->zone))->getTimestamp();
+        [$begins, $ends] = [$at($this->date().' '.$from), $at($this->date().' '.$to)];
+
+        return [$begins, $ends > $begins ? $ends : $ends + 86_400];
+    }
+
+    /** Null until the place has a position and the shoot a date. */
+    public function study(): ?SunStudy
+    {
+        if ($this->place->site === null || $this->date() === '') {
+            return null;
+        }
+
+        return $this->study ??= new SunStudy($this->place->site, $this->place->space, $this->date());
+    }
+
+    /** Lux of a light reading, as read or by the incident meter's exposure (ISO 2720, dome). */
+    public static function lux(Record $reading): ?float
+    {
+        [$lux, $stop, $iso, $shutter] = array_map($reading->number(...), ['lux', 't_stop', 'iso', 'shutter_s']);
+
+        return $lux ?? ($stop !== null && $iso !== null && $shutter !== null ? Exposure::lux($stop, $shutter, $iso) : null);
+    }
+
+    /** @return list<Record> noises that run while is recorded and that nobody has settled */
+    public function noises(): array
+    {
+        [$from, $to] = $this->hours();
+
+        return array_values(array_filter($this->place->list('noise'), static fn (Record $n): bool => ! $n->flag('settled') && $n->number('level_dba') !== null && Noise::heard($n->text('runs_from'), $n->text('runs_to'), $from, $to)));
+    }
+
+    public function sound(): RoomSound
+    {
+        return RoomSound::of($this->place->space, $this->plan->kit->materials + Material::shipped());
+    }
+
+    /** Watts of the lamps planned here. */
+    public function watts(): float
+    {
+        $watts = 0.0;
+        foreach ($this->setup->lights ?? [] as $light) {
+            $watts += $this->plan->kit->fixtures[$light->fixture]->watts;
+        }
+
+        return $watts;
+    }
+
+    /** @return list<array{string, Vec3}> the spots that the sun is to stay off: heads in shot as planned, else the chosen spot */
+    public function spots(): array
+    {
+        $spots = [];
+        foreach (array_filter($this->setup->people ?? [], static fn (Person $p): bool => $p->role === Role::Subject) as $person) {
+            $spots[] = [$person->name, $person->place->at($person->statureM * 0.68)];
+        }
+        $spot = $this->place->spot();
+
+        return $spots === [] && $spot !== null ? [['the chosen spot', $spot]] : $spots;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Document\Column;
+use FineFrame\Measure\Unit;
+
+/** What a brief lists, and the columns of each list. */
+final class BriefLists
+{
+    /** @return array<string, array<string, Column>> */
+    public static function all(): array
+    {
+        return [
+            'cast' => ['name' => Column::text(), 'stature_m' => Column::metres(0.8, 2.4), 'plays' => Column::text(80), 'notes' => Column::text(), 'used_to_cameras' => Column::flag()],
+            'deliverables' => ['name' => Column::text(), 'aspect_width' => Column::number(1, 10_000), 'aspect_height' => Column::number(1, 10_000), 'width_px' => Column::number(100, 20_000), 'height_px' => Column::number(100, 20_000), 'fps' => Column::number(1, 1000), 'minutes' => Column::number(0, 10_000), 'captions' => Column::choice('none', 'burnt in', 'as a file')],
+            'days' => ['name' => Column::text(), 'date' => Column::date(), 'from' => Column::clock(), 'to' => Column::clock(), 'minutes' => Column::number(0, 1440), 'then' => Column::text()],
+            'references' => ['name' => Column::text(), 'file' => Column::text(80), 'agreed_by' => Column::text()],
+            'topics' => ['name' => Column::text(), 'picture' => Column::text(), 'place' => Column::text(80)],
+        ];
+    }
+
+    /** @return array<string, Column> */
+    public static function facts(): array
+    {
+        return [
+            'feeling' => Column::text(300), 'look' => Column::text(600), 'hands' => Column::number(1, 40, default: 1.0), 'boom_hand' => Column::flag(), 'record_width_px' => Column::number(100, 20_000), 'white_balance_k' => Column::number(1800, 15_000, Unit::Kelvin, 5600.0),
+            'budget' => Column::number(0, 100_000_000), 'palette' => Column::text(300), 'cart_width_m' => Column::metres(0.2, 3, 0.65), 'cart_length_m' => Column::metres(0.2, 4, 1.1), 'case_width_m' => Column::metres(0.1, 2, 0.45), 'case_length_m' => Column::metres(0.1, 4, 1.25),
+        ];
+    }
+}

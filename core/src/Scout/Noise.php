@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scout;
+
+/** Levels of sources that run together, and the margin of a voice over them. */
+final class Noise
+{
+    /** A calm voice at one metre, dB(A) (ISO 9921, normal effort). */
+    public const VOICE_DBA = 60.0;
+
+    /** @param  list<float>  $levels  dB; energies add */
+    public static function together(array $levels): ?float
+    {
+        return $levels === [] ? null : 10 * log10(array_sum(array_map(static fn (float $l): float => 10 ** ($l / 10), $levels)));
+    }
+
+    /** The voice at a microphone against noise that is alike everywhere in the room, dB. */
+    public static function margin(float $noiseDba, float $microphoneM): float
+    {
+        return self::VOICE_DBA - 20 * log10($microphoneM) - $noiseDba;
+    }
+
+    /** Whether a source that runs from one clock time to another is heard in a window of the day; an open end is always. */
+    public static function heard(string $runsFrom, string $runsTo, string $from, string $to): bool
+    {
+        if ($runsFrom === '' || $runsTo === '' || $from === '' || $to === '') {
+            return true;
+        }
+        [$a, $b, $c, $d] = array_map(self::minutes(...), [$runsFrom, $runsTo, $from, $to]);
+        $spans = $a <= $b ? [[$a, $b]] : [[$a, 1440], [0, $b]];
+        foreach ($spans as [$one, $two]) {
+            if ($one < $d && $two > $c) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function minutes(string $clock): int
+    {
+        [$hours, $minutes] = array_map(intval(...), explode(':', $clock)) + [0, 0];
+
+        return 60 * $hours + $minutes;
+    }
+}

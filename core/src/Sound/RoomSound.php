@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Sound;
+
+use FineFrame\Space\OpeningKind;
+use FineFrame\Space\Room;
+
+/** How lively a room is by its surfaces alone: furniture and people take a little more away. */
+final readonly class RoomSound
+{
+    /** Where speech is understood: the octaves of 500 Hz, 1 kHz and 2 kHz. */
+    private const SPEECH = [2, 3, 4];
+
+    /** Above this mean absorption Sabine promises too long a tail. */
+    private const EYRING_FROM = 0.2;
+
+    /** @param  array<string, array{float, Material}>  $surfaces  square metres and material by surface */
+    private function __construct(public float $volumeM3, public array $surfaces)
+    {
+    }
+
+    /** @param  array<string, Material>  $materials */
+    public static function of(Room $room, array $materials): self
+    {
+        $pick = static fn (string $id): Material => $materials[$id] ?? $materials['plaster'];
+        $floor = $room->floor->signedArea();
+        $height = 0.0;
+        $surfaces = ['floor' => [$floor, $pick($room->surfaces->floor)]];
+        $glass = 0.0;
+        foreach ($room->walls as $wall) {
+            $tops = $room->ceiling->along($wall->line, $room->heightM);
+            $area = 0.0;
+            for ($i = 1; $i < count($tops); $i++) {
+                $area += $tops[$i]->floor()->distanceTo($tops[$i - 1]->floor()) * ($tops[$i]->z + $tops[$i - 1]->z) / 2;
+            }
+            $height += $area;
+            foreach ($room->openings as $opening) {
+                if ($opening->wall === $wall->id && $opening->kind === OpeningKind::Window) {
+                    $pane = $opening->widthM * ($opening->headM - $opening->sillM);
+                    [$glass, $area] = [$glass + $pane, max(0.0, $area - $pane)];
+                }
+            }
+            $surfaces[$wall->id] = [$area, $pick($room->surfaces->of($wall->id))];
+        }
+        $surfaces['glass'] = [$glass, $pick('glass')];
+        $mean = $height / max(0.1, array_sum(array_map(static fn ($w): float => $w->line->length(), $room->walls)));
+        $over = $room->ceiling->over($room->floor);
+        $surfaces['ceiling'] = [$floor, $pick($over === [] ? 'open' : $room->surfaces->ceiling)];
+
+        return new self($floor * $mean, $surfaces);
+    }
+
+    /** Reverberation time of an octave band, seconds: Sabine, or Eyring where much is absorbed. */
+    public function time(int $band): float
+    {
+        $area = array_sum(array_column($this->surfaces, 0));
+        $absorbed = array_sum(array_map(static fn (array $s): float => $s[0] * $s[1]->alpha[$band], $this->surfaces));
+        $mean = min(0.99, $absorbed / max(0.1, $area));
+
+        return 0.161 * $this->volumeM3 / ($mean > self::EYRING_FROM ? -$area * log(1 - $mean) : max(0.01, $absorbed));
+    }
+
+    /** The mean over the octaves of speech. */
+    public function speechTime(): float
+    {
+        return array_sum(array_map($this->time(...), self::SPEECH)) / count(self::SPEECH);
+    }
+
+    /** Square metres of something that absorbs this share before the tail is as short as wanted. */
+    public function blanketsFor(float $wantedS, float $alpha = 0.6): float
+    {
+        $now = 0.161 * $this->volumeM3 / $this->speechTime();
+
+        return max(0.0, (0.161 * $this->volumeM3 / $wantedS - $now) / $alpha);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The lists that people fill in: their titles, what one entry is called, a hint where one helps, and the names of their columns.
+ */
+return [
+    'titles' => [
+        'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'topics' => 'What they will speak of, or play',
+        'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'photos' => 'Photos',
+        'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points',
+    ],
+    'ones' => [
+        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift',
+        'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point',
+    ],
+    'hints' => [
+        'light' => 'Incident, dome toward the lens, at the face. Lux, or stop, ISO and shutter.',
+        'noise' => 'dB(A) where the microphone will be, at the hour you shoot. Leave the hours open if it always runs.',
+        'circuits' => 'What the breaker says, and the clamp reading with everything on. Whose it is, ask; nothing beyond plugging in without licensed people.',
+        'walls' => 'Walk the room with the wall at your right hand: its length, then the turn to the next, left positive, a square inner corner 90. A rounded wall: its chord, and how far it rises outward.',
+        'ties' => 'Diagonals, and two distances to each column. With enough of them the turns are only a sketch.',
+        'openings' => 'From the corner at which the wall begins.',
+        'built' => 'Where it is drawn; two distances to it place it by the tape. What may hang from a beam is unknown until someone who may say so has said.',
+        'ceiling' => 'Three points or more for each slope. Where slopes meet, the lower one is the ceiling.',
+        'references' => 'A look that everybody has agreed on saves an hour on the day.',
+        'days' => 'The first line is what checks judge by.',
+    ],
+    'columns' => [
+        'name' => 'what', 'stature_m' => 'stature', 'used_to_cameras' => 'used to cameras', 'aspect_width' => 'across', 'aspect_height' => 'up', 'width_px' => 'pixels across', 'height_px' => 'pixels up', 'fps' => 'frames a second', 'minutes' => 'minutes', 'then' => 'what follows', 'agreed_by' => 'agreed by',
+        'under' => 'under', 'lux' => 'illuminance', 't_stop' => 'or T-stop', 'iso' => 'at ISO', 'shutter_s' => 'and shutter, s', 'x_m' => 'across the plan', 'y_m' => 'up the plan', 'height_m' => 'height', 'taken_on' => 'on', 'taken_at' => 'at', 'by' => 'with',
+        'kelvin' => 'colour temperature', 'duv' => 'Duv, green positive', 'plan' => 'what to do', 'who' => 'who', 'level_dba' => 'level', 'runs_from' => 'runs from', 'runs_to' => 'to', 'can_stop' => 'can be stopped', 'settled' => 'settled',
+        'breaker_a' => 'breaker', 'volts' => 'voltage', 'already_a' => 'already drawn', 'ours' => 'ours to use', 'width_m' => 'width', 'depth_m' => 'depth', 'steps' => 'steps', 'about' => 'about', 'state' => 'state', 'due' => 'by', 'done_about' => 'done about it',
+        'caption' => 'caption', 'bearing_deg' => 'looking, true', 'focal_mm' => 'focal length', 'sensor_mm' => 'sensor across', 'seen' => 'Seen', 'address' => 'Address', 'contact' => 'Contact', 'in_from' => 'Load in from', 'out_by' => 'Out by', 'parking' => 'Parking', 'carry_m' => 'To carry', 'lift' => 'Lift',
+        'signal' => 'Mobile signal', 'detectors' => 'Detectors', 'cost' => 'Cost', 'distance_km' => 'Distance, km', 'mood' => 'Mood, 1 to 5', 'look' => 'Look', 'notes' => 'Notes', 'spot_x_m' => 'Spot across', 'spot_y_m' => 'Spot up', 'spot_z_m' => 'Spot above the floor',
+        'feeling' => 'The viewer feels', 'palette' => 'Colours', 'hands' => 'Hands in all', 'boom_hand' => 'Someone booms', 'record_width_px' => 'Recorded, pixels across', 'white_balance_k' => 'White balance', 'budget' => 'Budget for the place', 'cart_width_m' => 'Cart width', 'cart_length_m' => 'Cart length', 'case_width_m' => 'Widest case', 'case_length_m' => 'Longest case',
+        'length_m' => 'length', 'turn_deg' => 'turn', 'rise_m' => 'rise of the arc', 'from' => 'from', 'to' => 'to', 'left_out' => 'left out', 'corner' => 'corner', 'inside_deg' => 'inside', 'sigma_deg' => 'sure to', 'kind' => 'kind', 'wall' => 'wall', 'offset_m' => 'from the corner', 'sill_m' => 'sill', 'head_m' => 'head', 'reveal_m' => 'reveal',
+        'glazing' => 'glazing', 'curtain' => 'curtain', 'swing' => 'swing', 'way_out' => 'way out', 'base_m' => 'underside', 'may_hang' => 'may hang things', 'said_by' => 'says who', 'sockets' => 'sockets', 'circuit' => 'breaker', 'slope' => 'slope', 'shape' => 'shape', 'count' => 'how many', 'place' => 'place', 'picture' => 'picture for it', 'plays' => 'plays',
+    ],
+    'criteria' => [
+        'mood' => 'mood and look', 'light' => 'daylight', 'sun' => 'sun on the day', 'quiet' => 'quiet', 'echo' => 'echo', 'space' => 'space', 'power' => 'power', 'access' => 'way in', 'cost' => 'cost', 'distance' => 'distance', 'open' => 'leave',
+    ],
+];

@@ -1,0 +1,15 @@
+<div class="board-text">
+    @if ($work->look === 'schools')
+        <section aria-labelledby="schools-title"><h2 id="schools-title">Schools</h2>
+            <p class="why">Twenty-four questions on which good people differ, each with the reason it is held. What you choose changes what the checks judge by and what is proposed. None is wrong.</p>
+            @include('plan.schools')
+        </section>
+    @else
+        <section class="rules" aria-labelledby="rules-title"><h2 id="rules-title">What this brief already asks for</h2>
+            <ul>@foreach ($work->consequences() as $line)<li>{{ $line }}</li>@endforeach</ul>
+        </section>
+        @foreach (array_keys(\FineFrame\Plan\BriefLists::all()) as $name)
+            @include('plan.sheet', ['name' => $name])
+        @endforeach
+    @endif
+</div>

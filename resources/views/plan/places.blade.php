@@ -1,0 +1,10 @@
+<nav class="places" aria-label="Places">
+    @foreach ($work->setup->plan->locations as $one)
+        <a href="{{ $work->url(['place' => $one->id === $work->setup->plan->setups[0]->location ? null : $one->id]) }}" @if ($one->id === $work->setup->location->id) aria-current="true" @endif>{{ $one->name }}</a>
+    @endforeach
+    @if ($work->stage === \FineFrame\Judge\Stage::Scout)
+        <details class="add-place" @if ($errors->has('name')) open @endif><summary>Add a place</summary>
+            <x-act :work="$work" :to="route('places.store', $work->shoot->id)" data-draft="place"><label for="new-place">Name</label><input id="new-place" name="name" autocomplete="off" value="{{ app()->bound('typed') ? (app('typed')['name'] ?? '') : '' }}">@error('name')<p class="error">{{ $message }}</p>@enderror<button class="keep show">Add</button></x-act>
+        </details>
+    @endif
+</nav>

@@ -1,0 +1,5 @@
+<div class="board-text">
+    @foreach (['light', 'noise', 'colour', 'circuits', 'ways', 'askings', 'hazards', 'gifts'] as $name)
+        @include('plan.sheet', ['name' => $name])
+    @endforeach
+</div>

@@ -1,0 +1,5 @@
+<div class="board-text">
+    @foreach (\App\Plans\Sheets\Sheets::TAPE as $name)
+        @include('plan.sheet', ['name' => $name])
+    @endforeach
+</div>

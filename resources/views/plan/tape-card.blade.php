@@ -1,0 +1,40 @@
+@php($room = $work->setup->room)
+@php($survey = $room->survey)
+@php($points = array_combine(array_column($room->book->walls, 'id'), array_slice($survey->points, 0, $survey->corners)) + array_column(array_map(fn ($b) => [$b->id, $b->name], $room->built), 1, 0))
+@php($was = app()->bound('typed') ? app('typed') : [])
+@php($next = ($survey->freedom > 0 || ! $survey->holds()) ? ($survey->next()[0] ?? null) : null)
+@php($ids = array_keys($points))
+@php($shown = ['tape', 'shape'])
+<div class="card-head"><h2>Tape</h2><a href="{{ $work->url(['select' => 'none']) }}" hx-get="{{ $work->url(['select' => 'none']) }}" hx-swap="none" data-close title="Back to the verdicts (Escape)">Verdicts</a></div>
+@include('plan.errors')
+<x-act :work="$work" :to="route('tape', $work->shoot->id)" class="tape-line" novalidate data-draft="tape">
+    <label>From <select name="from">@foreach ($points as $id => $name)<option value="{{ $id }}" @selected(($was['from'] ?? ($next ? ($ids[$next->from] ?? '') : '')) === $id)>{{ $name }}</option>@endforeach</select></label>
+    <label>to <select name="to">@foreach ($points as $id => $name)<option value="{{ $id }}" @selected(($was['to'] ?? ($next ? ($ids[$next->to] ?? '') : ($ids[1] ?? ''))) === $id)>{{ $name }}</option>@endforeach</select></label>
+    <label>is <input class="num" name="length" value="{{ $was['length'] ?? '' }}" inputmode="{{ $reader->units->value === 'metric' ? 'decimal' : 'text' }}" autocomplete="off" aria-label="Length" placeholder="{{ $reader->units->value === 'metric' ? '4.82' : '15\'10"' }}"></label>
+    <label>by <select name="by">@foreach (['tape', 'laser', 'paced', 'drawing'] as $by)<option @selected(($was['by'] ?? '') === $by)>{{ $by }}</option>@endforeach</select></label>
+    @error('tape')<p class="error">{{ $message }}</p>@enderror
+    <div class="acts"><button class="keep show">Write down</button><button class="plain" name="take" value="1">Take with the laser</button></div>
+</x-act>
+@if ($survey->freedom > 0 && ! $survey->isChain)<p class="closure">{{ $survey->freedom }} more {{ $survey->freedom === 1 ? 'reading' : 'readings' }} needed: <b>{{ implode(', ', array_map($survey->pair(...), $survey->next())) }}</b>.</p>@endif
+<p class="closure">@if ($survey->isChecked() && $room->book->isTaped())Closes within <b class="num">{{ $reader->metres($survey->misclosureM) }}</b>, @endif<b class="num">{{ $reader->print(\FineFrame\Measure\Quantity::of($room->floor->signedArea(), \FineFrame\Measure\Unit::SquareMetre)) }}</b> of floor.</p>
+<table class="rows residuals"><thead><tr><th scope="col">Reading</th><th scope="col">Taped</th><th scope="col">Off by</th></tr></thead><tbody>
+    @foreach ($survey->fit->readings as $i => $reading)
+        @continue(! str_contains($reading->id, '/'))
+        @php($isAngle = $reading->before !== null)
+        <tr @class(['again' => $i === ($survey->setAside[0] ?? -1) || in_array($survey->names[$i], $survey->suspects(), true)])>
+            <th scope="row">{{ $survey->names[$i] }}</th>
+            <td class="num">{{ $isAngle ? number_format(rad2deg($reading->value), 1).'°' : $reader->metres($reading->value) }}</td>
+            <td class="num">{{ $isAngle ? number_format(rad2deg($survey->fit->residuals[$i]), 2).'°' : $reader->metres($survey->fit->residuals[$i]) }}{{ abs($survey->fit->standardised[$i]) > 3.29 ? ' · stands out' : '' }}</td>
+        </tr>
+    @endforeach
+</tbody></table>
+<details class="shape-new"><summary>Sketch another shape</summary>
+    <x-act :work="$work" :to="route('shape', $work->shoot->id)" class="tape-line">
+        <label>Shape <select name="shape"><option value="rectangle">rectangle</option><option value="ell">L</option><option value="5">five corners</option><option value="6">six corners</option><option value="8">eight corners</option></select></label>
+        <label>about <input class="num" name="width" value="{{ $reader->field(6) }}" aria-label="Width"></label><label>by <input class="num" name="depth" value="{{ $reader->field(4) }}" aria-label="Depth"></label>
+        @error('shape')<p class="error">{{ $message }}</p>@enderror
+        <p class="why">This clears the tape book of the room. Undo brings it back.</p><button class="plain">Sketch</button>
+    </x-act>
+</details>
+<p class="why">Heights, ceiling, doors and windows, outlets, columns and surfaces are in the tape book and on the room card.</p>
+<p class="acts"><a class="plain" href="{{ $work->url(['select' => 'room']) }}" hx-get="{{ $work->url(['select' => 'room']) }}" hx-swap="none">Room card</a> <a class="plain" href="{{ $work->url(['look' => 'book']) }}" hx-get="{{ $work->url(['look' => 'book']) }}" hx-swap="none">Tape book</a></p>
