@@ -15,6 +15,7 @@ use App\View\Drawing\FloorDrawing;
 use App\View\Drawing\FrameDrawing;
 use App\View\Drawing\SmallPlan;
 use App\View\Drawing\SunDrawing;
+use FineFrame\Document\ColumnKind;
 use FineFrame\Figures\Figure;
 use FineFrame\Figures\Figures;
 use FineFrame\Judge\Comparison;
@@ -80,7 +81,7 @@ final class Workspace
     /** Whether the strip below shows what the lenses see. */
     public function hasFrames(): bool
     {
-        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && $this->setup->cameras !== [];
+        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && $this->look !== 'book' && $this->setup->cameras !== [];
     }
 
     /** @return string|null the place, where it is not the one of the first setup */
@@ -139,7 +140,9 @@ final class Workspace
             }
             $field = $sheet->field($column, $row);
             $text = is_string($value) && ($field->options[$value] ?? null) === null ? $value : $field->text($this->reader);
-            $said[] = $value === true ? $field->label : trim(($field->options[$text] ?? $text).' '.$field->unit);
+            $answer = in_array($value, ['yes', 'no'], true);
+            $bare = $answer || $said !== [] && $field->unit === '' && in_array($sheet->columns[$column]->kind, [ColumnKind::Number, ColumnKind::Clock, ColumnKind::Metres], true);
+            $said[] = $value === true ? $field->label : ($bare ? $field->label.($answer ? ': ' : ' ') : '').trim(($field->options[$text] ?? $text).' '.$field->unit);
         }
 
         return [$said[0] ?? $sheet->one(), implode(' · ', array_slice($said, 1, 5))];

@@ -1,5 +1,5 @@
 // The sun's day: a slider and a play button over steps that the server computed; the floor's patches follow.
-const chart = { left: 118, right: 712 };
+const chart = { left: 156, right: 712 };
 let timer = null;
 
 function show(bar, at) {

@@ -65,7 +65,7 @@ it('draws things in their true size', function (): void {
 
 it('shows only what a stage is about', function (Stage $stage, array $overlays): void {
     expect((new Workspace($this->demo(), Cases::demo(), $stage, 'above', null, new Reader, Judge::standard()))->overlays())->toBe($overlays);
-})->with([[Stage::Measure, ['tape']], [Stage::Light, ['lenses', 'light']], [Stage::Cameras, ['lenses']], [Stage::Stage, []]]);
+})->with([[Stage::Measure, ['tape', 'survey']], [Stage::Scout, ['sun']], [Stage::Light, ['lenses', 'light']], [Stage::Cameras, ['lenses']], [Stage::Stage, []]]);
 
 it('widens the pool of a lamp stop by stop', function (): void {
     $reach = array_map(fn (array $p): float => max(array_map(fn (Vec2 $c): float => $c->distanceTo(new Vec2(1.6, 1.5)), metres($p['path']))), drawn(['lights/key/dimmer' => 0.1])->overlays()->pools());

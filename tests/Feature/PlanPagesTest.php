@@ -16,7 +16,7 @@ function edit(Shoot $shoot, array $values, int $version = 1): array
 it('shows every stage and way to look', function (string $path, string $text): void {
     $this->get("/shoots/{$this->shoot->id}$path")->assertOk()->assertSee($text, false);
 })->with([
-    ['/', '3 break'], ['/brief', 'What makes a cut'], ['/measure', 'Tape book'], ['/stage', 'Miller'], ['/light', 'Metering'], ['/sound', 'Boom’s tip is 10 cm inside B’s frame.'],
+    ['/', '3 break'], ['/brief', 'What this brief already asks for'], ['/measure', 'Tape book'], ['/stage', 'Miller'], ['/light', 'Metering'], ['/sound', 'Boom’s tip is 10 cm inside B’s frame.'],
     ['/rig', '2 × Video tripod, 1 × Light stand, 1 × Boom stand'], ['/cameras?look=side', 'The set from the side'], ['/cameras?look=table', 'from the hearth wall'], ['/cameras?select=cam-b', 'Hyperfocal'], ['/light?select=metering', 'Shutter angle'], ['/cameras?select=nobody', 'Verdicts'],
 ]);
 
@@ -76,21 +76,21 @@ it('leaves untouched fields as precise as they were, in feet too', function (): 
 });
 
 it('measures a room typed in feet and inches', function (): void {
-    $row = fn (string $name, string $length): array => ['name' => $name, 'length_m' => $length, 'turn_deg' => '90'];
-    $this->withCookie('units', 'imperial')->post("/shoots/{$this->shoot->id}/room", [
-        'version' => 1, 'stage' => 'measure', 'place' => 'Glasshouse', 'height_m' => "9'", 'walls' => [$row('a', "20' 6\""), $row('b', '16'), $row('c', '20ft 6in'), $row('d', "16'"), ['name' => '', 'length_m' => '', 'turn_deg' => '']],
-    ])->assertRedirect();
-    $room = app(PlanStore::class)->open($this->shoot->refresh())->setup()->room;
+    $row = fn (string $id, string $length): array => ['id' => $id, 'name' => $id, 'length_m' => $length, 'turn_deg' => '90', 'by' => 'tape'];
+    $at = ['version' => 1, 'stage' => 'measure', 'sheet' => 'walls', 'place' => 'glasshouse'];
+    $this->withCookie('units', 'imperial')->post("/shoots/{$this->shoot->id}/sheet", $at + ['rows' => [$row('w1', "26' 6\""), $row('w2', '16'), $row('w3', '26ft 6in'), $row('w4', "16'"), ['name' => '', 'length_m' => '']]])->assertRedirect();
+    $room = app(PlanStore::class)->open($this->shoot->refresh())->location('glasshouse')->space;
 
-    expect($room->floor->signedArea())->toEqualWithDelta(20.5 * 16 * 0.3048 ** 2, 1e-4)->and($this->shoot->place)->toBe('Glasshouse');
+    expect($room->book->walls[0]->lengthM)->toEqualWithDelta(26.5 * 0.3048, 1e-6)->and($room->book->walls[0]->name)->toBe('w1')->and($room->openings)->toHaveCount(2);
 });
 
-it('puts a room’s trouble beside its row', function (): void {
-    $wall = fn (string $length): array => ['name' => 'w', 'length_m' => $length, 'turn_deg' => '90'];
-    $this->post("/shoots/{$this->shoot->id}/room", ['version' => 1, 'stage' => 'measure', 'place' => 'x', 'height_m' => '2.5', 'walls' => [$wall('5'), $wall('-4'), $wall('long'), $wall('4')]])
-        ->assertStatus(422)->assertSee('“long” is not a length', false);
-    $this->post("/shoots/{$this->shoot->id}/room", ['version' => 1, 'stage' => 'measure', 'place' => 'x', 'height_m' => '2.5', 'walls' => [$wall('5'), $wall('4'), $wall('4'), $wall('4')]])
-        ->assertStatus(422)->assertSee('Do not close: the last wall ends 1.00 m');
+it('puts a sheet’s trouble beside its field and keeps what was typed', function (): void {
+    $at = ['version' => 1, 'stage' => 'scout', 'look' => 'notes', 'place' => 'glasshouse', 'sheet' => 'noise'];
+    $this->post("/shoots/{$this->shoot->id}/sheet", $at + ['rows' => ['new' => ['id' => '', 'name' => 'bilge pump', 'level_dba' => 'loud', 'runs_from' => '']]])
+        ->assertStatus(422)->assertSee('“loud” is not a number', false)->assertSee('value="bilge pump"', false);
+    $this->post("/shoots/{$this->shoot->id}/sheet", $at + ['rows' => ['new' => ['id' => '', 'name' => 'bilge pump', 'level_dba' => '400', 'runs_from' => '25:00']]])
+        ->assertStatus(422)->assertSee('Must be between 0 dB(A) and 140 dB(A)')->assertSee('Must be a time of day like 14:30')->assertSee('value="bilge pump"', false);
+    expect($this->shoot->refresh()->version)->toBe(1);
 });
 
 it('adds and removes things', function (): void {

@@ -26,6 +26,17 @@ $troubles = [
     'close, dark and across the line' => [['cameras/cam-b/x_m' => 2.9, 'cameras/cam-b/y_m' => 2.3, 'cameras/cam-a/aim/side' => 'right', 'lights/key/dimmer' => 0.02, 'cameras/cam-b/t_stop' => 11, 'subjects/miller/sway_m' => 0.4, 'subjects/asker/x_m' => 1.0]],
     'into the lens, by size alone' => [['/brief/schools/gaze' => 'into-lens', '/brief/schools/cut' => 'size-alone', 'cameras/cam-b/focal_mm' => 60, 'microphones/boom/height_m' => 2.4, 'cameras/cam-a/t_stop' => 1.5]],
     'by angle, in the way out, against the wall' => [['/brief/schools/cut' => 'angle-alone', 'cameras/cam-b/x_m' => 6.7, 'cameras/cam-b/y_m' => 0.9, 'subjects/miller/y_m' => 4.4, 'lights/key/height_m' => 0.4, '/locations/stone-room/space/walls/w1/length_m' => 7.24]],
+    'a contradicted tape' => [['/locations/stone-room/space/ties' => [['id' => 't1', 'from' => 'w1', 'to' => 'w3', 'length_m' => 8.06], ['id' => 't2', 'from' => 'w1', 'to' => 'w5', 'length_m' => 7.38], ['id' => 't3', 'from' => 'w2', 'to' => 'w6', 'length_m' => 8.66], ['id' => 't4', 'from' => 'w1', 'to' => 'w4', 'length_m' => 7.65], ['id' => 't5', 'from' => 'w2', 'to' => 'w5', 'length_m' => 5.07]]]],
+    'a tape left open, haze, a bad place' => [[
+        '/locations/stone-room/space/ties' => [['id' => 't1', 'from' => 'w1', 'to' => 'w3', 'length_m' => 8.06]], '/brief/schools/haze' => 'throughout', '/brief/schools/gaze' => 'into-lens', '/locations/stone-room/facts/detectors' => 'smoke', '/locations/stone-room/facts/seen' => 'not yet', '/locations/stone-room/facts/contact' => null,
+        '/locations/stone-room/scouted/noise/noise-3/level_dba' => 62, '/locations/stone-room/scouted/askings/askings-1/state' => 'refused', '/locations/stone-room/scouted/hazards/hazards-1/settled' => false, '/locations/stone-room/scouted/circuits/circuits-1/breaker_a' => 6, '/locations/stone-room/scouted/circuits/circuits-2/breaker_a' => 1,
+        '/locations/stone-room/scouted/ways/ways-1/width_m' => 0.4, '/locations/stone-room/scouted/ways/ways-2/kind' => 'stairs', '/locations/stone-room/scouted/colour/colour-1/plan' => 'undecided', '/locations/stone-room/scouted/colour/colour-2/plan' => 'undecided', '/brief/days/days-1/from' => '08:40',
+    ]],
+    'unsure power, agreed haze, louder still' => [[
+        '/locations/stone-room/scouted/circuits/circuits-1/ours' => 'unknown', '/brief/schools/haze' => 'throughout', '/locations/stone-room/facts/detectors' => 'none', '/locations/stone-room/scouted/noise/noise-2/settled' => false, '/locations/stone-room/scouted/noise/noise-2/level_dba' => 55, '/locations/stone-room/scouted/ways/ways-1/width_m' => 0.6,
+        '/locations/stone-room/scouted/askings/askings-2/due' => null, '/locations/stone-room/scouted/light/light-1/lux' => 5000, '/brief/days/days-1/from' => null, '/locations/stone-room/space/surfaces/walls' => 'curtain', '/locations/stone-room/space/walls/w1/length_m' => 7.6,
+    ]],
+    'a shape that is only sketched' => [['/locations/stone-room/space/walls/w1/by' => 'sketch', '/locations/stone-room/space/walls/w2/by' => 'sketch', '/locations/stone-room/space/walls/w3/by' => 'sketch', '/locations/stone-room/space/walls/w4/by' => 'sketch', '/locations/stone-room/space/walls/w5/by' => 'sketch', '/locations/stone-room/space/walls/w6/by' => 'sketch']],
 ];
 
 function workspace(array $changes, UnitSystem $units, Stage $stage = Stage::Cameras): Workspace
@@ -76,7 +87,7 @@ it('prints a length into a field and reads the same back', function (UnitSystem 
 it('gives every thing a card whose fields hold what the plan holds', function (): void {
     $setup = Cases::demo();
     $reader = new Reader;
-    foreach (['miller', 'asker', 'hopper', 'cam-a', 'cam-b', 'key', 'boom', 'brief', 'metering'] as $id) {
+    foreach (['miller', 'asker', 'hopper', 'cam-a', 'cam-b', 'key', 'boom', 'brief', 'schools', 'metering', 'place', 'room', 'weights'] as $id) {
         foreach ((new Cards($setup))->of($id)->fields() as $field) {
             $read = $field->read($field->text($reader), $reader);
             is_float($field->value) ? expect($read)->toEqualWithDelta($field->value, 0.0006) : expect((string) $read)->toBe((string) $field->value);

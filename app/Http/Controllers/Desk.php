@@ -61,7 +61,7 @@ final readonly class Desk
             $selected === '' ? match ($stage) {
                 Stage::Brief => 'brief',
                 Stage::Measure => 'tape',
-                Stage::Scout => 'place',
+                Stage::Scout => $look === 'compare' ? 'weights' : 'place',
                 default => null,
             } : ($selected === 'none' ? null : $selected),
             $this->reader,

@@ -14,7 +14,7 @@ final class SunDrawing
 {
     public const WIDTH = 720.0;
 
-    public const LEFT = 118.0;
+    public const LEFT = 156.0;
 
     private const STEP_S = 600.0;
 
@@ -78,7 +78,8 @@ final class SunDrawing
     {
         $points = [];
         for ($time = $this->from; $time <= $this->to; $time += 900) {
-            $points[] = round($this->x($time), 1).' '.round($this->y($this->study->sun($time)->altitudeRad), 1);
+            $altitude = $this->study->sun($time)->altitudeRad;
+            $altitude < deg2rad(-8) ?: $points[] = round($this->x($time), 1).' '.$this->y($altitude);
         }
 
         return 'M'.implode('L', $points);
@@ -120,7 +121,7 @@ final class SunDrawing
         $day->sunset === null || $day->goldenEveningBegins === null ?: $low[] = [$day->goldenEveningBegins, $day->sunset];
         $low === [] ?: $rows[] = ['golden light', 'golden', $low];
 
-        return array_map(fn (array $r, int $i): array => ['name' => mb_strimwidth($r[0], 0, 24, '…'), 'kind' => $r[1], 'y' => self::ARC + 20 + $i * self::ROW, 'spans' => array_map(fn (array $s): array => [
+        return array_map(fn (array $r, int $i): array => ['name' => mb_strimwidth($r[0], 0, 26, '…'), 'kind' => $r[1], 'y' => self::ARC + 20 + $i * self::ROW, 'spans' => array_map(fn (array $s): array => [
             'x' => round($this->x($s[0]), 1), 'width' => round(max(1.5, $this->x($s[1]) - $this->x($s[0])), 1), 'words' => $this->study->site->clock($s[0]).'–'.$this->study->site->clock($s[1]),
         ], $r[2])], $rows, array_keys($rows));
     }

@@ -84,7 +84,8 @@ final readonly class Length
 
         return match (true) {
             $size >= 0.9995 => number_format($this->metres, 2, '.', '').' m',
-            $size >= 0.0095 || $size < 0.0005 => round($this->metres * 100).' cm',
+            $size < 0.0005 => '0 cm',
+            $size >= 0.0095 => round($this->metres * 100).' cm',
             default => round($this->metres * 1000).' mm',
         };
     }

@@ -1,6 +1,6 @@
 @php($name = 'fields['.$field->pointer.']')
 @php($id = 'field-'.str_replace('/', '-', trim($field->pointer, '/')))
-<div @class(['field', 'field-wrong' => $error, 'field-long' => collect($field->options)->contains(fn ($o) => mb_strlen($o) > 32)])>
+<div @class(['field', 'field-wrong' => $error, 'field-long' => collect($field->options)->contains(fn ($o) => mb_strlen($o) > 40) && count($field->options) < 40 || $field->kind === \App\Plans\Cards\FieldKind::Text && mb_strlen($text) > 15])>
     <label for="{{ $id }}">{{ $field->label }}</label>
     @switch($field->kind)
         @case(\App\Plans\Cards\FieldKind::Choice)

@@ -17,17 +17,18 @@
 </x-act>
 @if ($survey->freedom > 0 && ! $survey->isChain)<p class="closure">{{ $survey->freedom }} more {{ $survey->freedom === 1 ? 'reading' : 'readings' }} needed: <b>{{ implode(', ', array_map($survey->pair(...), $survey->next())) }}</b>.</p>@endif
 <p class="closure">@if ($survey->isChecked() && $room->book->isTaped())Closes within <b class="num">{{ $reader->metres($survey->misclosureM) }}</b>, @endif<b class="num">{{ $reader->print(\FineFrame\Measure\Quantity::of($room->floor->signedArea(), \FineFrame\Measure\Unit::SquareMetre)) }}</b> of floor.</p>
-<table class="rows residuals"><thead><tr><th scope="col">Reading</th><th scope="col">Taped</th><th scope="col">Off by</th></tr></thead><tbody>
+<table class="rows residuals"><thead><tr><th scope="col">Reading</th><th scope="col">Taped</th>@unless ($survey->isChain)<th scope="col">Off by</th>@endunless</tr></thead><tbody>
     @foreach ($survey->fit->readings as $i => $reading)
         @continue(! str_contains($reading->id, '/'))
         @php($isAngle = $reading->before !== null)
         <tr @class(['again' => $i === ($survey->setAside[0] ?? -1) || in_array($survey->names[$i], $survey->suspects(), true)])>
             <th scope="row">{{ $survey->names[$i] }}</th>
             <td class="num">{{ $isAngle ? number_format(rad2deg($reading->value), 1).'°' : $reader->metres($reading->value) }}</td>
-            <td class="num">{{ $isAngle ? number_format(rad2deg($survey->fit->residuals[$i]), 2).'°' : $reader->metres($survey->fit->residuals[$i]) }}{{ abs($survey->fit->standardised[$i]) > 3.29 ? ' · stands out' : '' }}</td>
+            @unless ($survey->isChain)<td class="num">{{ $isAngle ? number_format(rad2deg($survey->fit->residuals[$i]), 2).'°' : $reader->metres($survey->fit->residuals[$i]) }}{{ abs($survey->fit->standardised[$i]) > 3.29 ? ' · stands out' : '' }}</td>@endunless
         </tr>
     @endforeach
 </tbody></table>
+@unless ($survey->isChain)<p class="why">Off by: computed less taped. The ellipses at the corners hold them 19 times in 20 and are drawn ten times their size.</p>@endunless
 <details class="shape-new"><summary>Sketch another shape</summary>
     <x-act :work="$work" :to="route('shape', $work->shoot->id)" class="tape-line">
         <label>Shape <select name="shape"><option value="rectangle">rectangle</option><option value="ell">L</option><option value="5">five corners</option><option value="6">six corners</option><option value="8">eight corners</option></select></label>

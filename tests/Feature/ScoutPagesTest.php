@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Instruments\Instruments;
+use App\Instruments\NoReading;
+use App\Instruments\StandIns;
+use App\Plans\PlanStore;
+use FineFrame\Plan\Location;
+use FineFrame\Plan\ShootPlan;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
+
+beforeEach(function (): void {
+    $this->shoot = $this->demo();
+    $this->at = fn (string $what, array $fields, ?int $version = null) => $this->post("/shoots/{$this->shoot->id}/$what", $fields + ['version' => $version ?? $this->shoot->refresh()->version, 'stage' => 'scout', 'place' => 'glasshouse']);
+    $this->plan = fn (): ShootPlan => app(PlanStore::class)->open($this->shoot->refresh());
+    $this->place = fn (string $id = 'glasshouse'): Location => ($this->plan)()->location($id);
+});
+
+afterEach(fn () => File::deleteDirectory(storage_path("app/photos/{$this->shoot->id}")));
+
+it('shows each way to look at a place', function (string $query, string $words): void {
+    $this->get("/shoots/{$this->shoot->id}/$query")->assertOk()->assertSee($words, false);
+})->with([
+    ['scout', 'sun in the south window'], ['scout?look=notes', 'sluice at the turn of the tide'], ['scout?look=photos', 'Add photos'], ['scout?look=compare', 'Ruled out: leave'],
+    ['scout?place=glasshouse', 'sun on the chosen spot'], ['measure?place=glasshouse', 'north wall 8.22 m'], ['measure?look=book', 'Sloped ceiling, by points'], ['brief?look=schools', 'Where the second camera goes'],
+]);
+
+it('adds a place, writes down what was found and takes a word back by undo', function (): void {
+    ($this->at)('places', ['name' => 'Boat shed'])->assertRedirect();
+    ($this->at)('sheet', ['place' => 'boat-shed', 'sheet' => 'noise', 'rows' => ['new' => ['id' => '', 'name' => 'gulls', 'level_dba' => '51', 'can_stop' => 'no']]])->assertRedirect();
+    expect(($this->place)('boat-shed')->list('noise')[0]->number('level_dba'))->toBe(51.0);
+
+    ($this->at)('undo', []);
+    expect(($this->place)('boat-shed')->list('noise'))->toBe([]);
+    ($this->at)('places/remove', ['place' => 'boat-shed']);
+    expect(count(($this->plan)()->locations))->toBe(2);
+    ($this->at)('places/remove', ['place' => 'stone-room']);
+    expect(count(($this->plan)()->locations))->toBe(2);
+});
+
+it('changes and removes an entry without losing what it does not show', function (): void {
+    $rows = ['0' => ['id' => 'noise-1', 'name' => 'vent fan', 'level_dba' => '44', 'can_stop' => 'yes', 'who' => 'the gardener'], '1' => ['id' => 'noise-2', 'name' => 'road beyond the wall', 'level_dba' => '39', 'can_stop' => 'no']];
+    ($this->at)('sheet', ['sheet' => 'noise', 'rows' => $rows, 'drop' => '1']);
+
+    expect(($this->place)()->list('noise'))->toHaveCount(1)->and(($this->place)()->list('noise')[0]->text('can_stop'))->toBe('yes')->and(($this->place)()->list('noise')[0]->number('level_dba'))->toBe(44.0);
+});
+
+it('takes a reading into the form and keeps it only with the sheet', function (): void {
+    $answer = ($this->at)('sheet', ['look' => 'notes', 'sheet' => 'noise', 'take' => 'new/level_dba', 'rows' => ['new' => ['id' => '', 'name' => 'a heater', 'level_dba' => '']]])->assertOk()->assertSee('Level meter:');
+    preg_match('~name="rows\[new\]\[level_dba\]" value="(\d+)"~', $answer->getContent(), $found);
+
+    expect((int) $found[1])->toBeGreaterThan(39)->toBeLessThan(47)->and(($this->place)()->list('noise'))->toHaveCount(2);
+});
+
+it('tapes in any order, and says what it wrote', function (): void {
+    ($this->at)('tape', ['from' => 'w1', 'to' => 'w2', 'length' => '8.30', 'by' => 'tape'])->assertRedirect();
+    expect(array_map(fn ($t) => [$t->from, $t->to, $t->lengthM], ($this->place)()->space->book->ties))->toContain(['w1', 'w2', 8.3]);
+    ($this->at)('tape', ['from' => 'w1', 'to' => 'w2', 'length' => 'long'])->assertStatus(422)->assertSee('“long” is not a length', false);
+    ($this->at)('tape', ['from' => 'w1', 'to' => 'w1', 'length' => '3'])->assertStatus(422)->assertSee('Must run between two different points');
+    ($this->at)('shape', ['shape' => 'ell', 'width' => '6', 'depth' => '4'])->assertRedirect();
+    expect(($this->place)()->space->book->walls)->toHaveCount(6)->and(($this->place)()->space->book->isTaped())->toBeFalse();
+    ($this->at)('tape', ['from' => 'w2', 'to' => 'w1', 'length' => '6.2']);
+    expect(($this->place)()->space->book->walls[0]->lengthM)->toBe(6.2)->and(($this->place)()->space->book->ties)->toBe([]);
+});
+
+it('turns a compass bearing to a true one', function (): void {
+    ($this->at)('places/compass', [])->assertRedirect();
+    expect(rad2deg(($this->place)()->space->northRad))->toEqualWithDelta(20.0, 8.0);
+});
+
+it('gives a place its latitude on its card, and the sun follows', function (): void {
+    ($this->at)('places', ['name' => 'Barn']);
+    ($this->at)('card', ['place' => 'barn', 'thing' => 'place', 'fields' => ['/locations/barn/site/latitude_deg' => '60', '/locations/barn/facts/mood' => '5', '/locations/barn/facts/spot_x_m' => '1.5', '/locations/barn/facts/spot_y_m' => '1.5']]);
+    expect(($this->place)('barn')->site?->latitudeDeg)->toBe(60.0)->and(($this->place)('barn')->spot()?->z)->toBe(1.2);
+    ($this->at)('card', ['place' => 'barn', 'thing' => 'place', 'fields' => ['/locations/barn/site/latitude_deg' => '91']])->assertStatus(422)->assertSee('Must be between -90° and 90°');
+    ($this->at)('card', ['place' => 'barn', 'thing' => 'place', 'fields' => ['/locations/barn/facts/mood' => '']]);
+    expect(($this->place)('barn')->facts->number('mood'))->toBeNull();
+});
+
+it('records a decision with its reason', function (): void {
+    ($this->at)('card', ['thing' => 'weights', 'fields' => ['/scouting/decision/place' => 'stone-room', '/scouting/decision/reason' => 'quiet before the tide turns', '/scouting/weights/quiet' => '4', '/scouting/stops/access' => '1']]);
+    $scouting = ($this->plan)()->scouting;
+
+    expect($scouting->decision->text('reason'))->toBe('quiet before the tide turns')->and($scouting->weights['quiet'])->toBe(4.0)->and($scouting->stops)->toBe(['access', 'open']);
+    $this->get("/shoots/{$this->shoot->id}/scout?look=compare")->assertSee('because quiet before the tide turns');
+});
+
+it('takes photos upright, without the place they were taken at', function (): void {
+    // A 40 by 20 JPEG, red on its left; its EXIF says: turn right, 26 mm, like 39 mm, at 52° north.
+    $image = imagecreatetruecolor(40, 20);
+    imagefilledrectangle($image, 0, 0, 19, 19, imagecolorallocate($image, 255, 0, 0));
+    ob_start();
+    imagejpeg($image, null, 95);
+    $jpeg = (string) ob_get_clean();
+    $ascii = "52 north\0";
+    $entry = fn (int $tag, int $type, int $count, string $value): string => pack('vvV', $tag, $type, $count).$value;
+    $tiff = "II*\0".pack('V', 8).pack('v', 2).$entry(0x0112, 3, 1, pack('vv', 6, 0)).$entry(0xA431, 2, 9, pack('V', 38)).pack('V', 0).$ascii;
+    $exif = "Exif\0\0".$tiff;
+    $path = (string) tempnam(sys_get_temp_dir(), 'photo');
+    file_put_contents($path, substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2));
+    $this->post("/shoots/{$this->shoot->id}/photos", ['version' => 1, 'place' => 'glasshouse', 'stage' => 'scout', 'photos' => [new UploadedFile($path, 'one.jpg', 'image/jpeg', null, true), UploadedFile::fake()->image('two.png', 300, 200)]])->assertRedirect();
+    $photos = ($this->place)()->list('photos');
+    $kept = (string) file_get_contents(storage_path("app/photos/{$this->shoot->id}/".$photos[0]->text('file')));
+    $shown = imagecreatefromstring($kept);
+
+    expect($photos)->toHaveCount(2)->and([$photos[0]->number('width_px'), $photos[0]->number('height_px')])->toBe([20.0, 40.0])
+        ->and($kept)->not->toContain('52 north')->and(imagecolorsforindex($shown, imagecolorat($shown, 10, 4))['red'])->toBeGreaterThan(200)
+        ->and($this->get("/shoots/{$this->shoot->id}/photos/thumb-".$photos[1]->text('file'))->assertOk()->headers->get('content-type'))->toBe('image/jpeg');
+    $this->get("/shoots/{$this->shoot->id}/photos/..%2F..%2F.env")->assertNotFound();
+    $this->post("/shoots/{$this->shoot->id}/photos", ['version' => 3, 'place' => 'glasshouse', 'stage' => 'scout', 'look' => 'photos', 'photos' => [UploadedFile::fake()->createWithContent('note.jpg', 'no picture')]])->assertStatus(422)->assertSee('is no picture that can be read');
+});
+
+it('measures a hidden world that may contradict the plan, and sometimes shows nothing', function (): void {
+    $instruments = app(Instruments::class);
+    $place = ($this->place)();
+    $worlds = require database_path('demo/worlds.php');
+    [$shown, $none] = [[], 0];
+    foreach (range(1, 60) as $i) {
+        try {
+            $shown[] = (new StandIns($worlds, "seed $i"))->distance($place, 'w1', 'w2')->value;
+        } catch (NoReading) {
+            $none++;
+        }
+    }
+
+    expect($instruments)->toBeInstanceOf(StandIns::class)
+        ->and(array_sum($shown) / count($shown))->toEqualWithDelta(8.214, 0.001)->and(max($shown) - min($shown))->toBeGreaterThan(0.002)
+        ->and($none)->toBeGreaterThan(0)->toBeLessThan(20)
+        ->and($instruments->illuminance($place, 'potting bench', 'daylight')->value)->toEqualWithDelta(4200 * 0.97, 400)
+        ->and($instruments->forecast($place, '2026-12-05')['sure'])->toBeLessThan(0.95);
+});
