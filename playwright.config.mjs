@@ -11,6 +11,8 @@ export default defineConfig({
     use: {
         baseURL: `http://127.0.0.1:${port}`,
         viewport: { width: 1280, height: 800 },
+        // A page behind a service worker is out of reach of page.route; the offline test allows it.
+        serviceWorkers: 'block',
         launchOptions: {
             executablePath: '/usr/bin/chromium',
             args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],

@@ -67,6 +67,7 @@ return [
         'contradicted' => ['Take :reading again: it says :written, the others make it :expected.', 'The :others other readings agree with each other and not with this one. It is set aside until it is taken again.'],
         'slipped' => ['Take :reading again: it says :written, the others make it :expected:slip.', 'The :others other readings agree with each other and not with this one. It is set aside until it is taken again.'],
         'torn' => ['The tape readings contradict each other by :gap.', 'Which is wrong these cannot tell: it may be :suspects. Taping :next would tell.'],
+        'torn-again' => ['The tape readings contradict each other by :gap.', 'Which is wrong these cannot tell: it may be :suspects. Take those again; the wrong one will stand out.'],
         'apart' => ['The walls end :gap from where they began; :limit is the most to build on.', 'A length or a turn is wrong. Take the longest wall again, or tape :next.'],
         'fails' => ['The walls miss closing by :gap; :limit is usual.', 'The gap is spread over the walls, so every distance may be off by a part of it. Tape the longest again.'],
     ],

@@ -65,9 +65,9 @@ final readonly class Sheets
             'ties' => new Sheet($name, $at, ['from' => Column::text(), 'to' => Column::text(), 'length_m' => $length, 'by' => self::cases(Instrument::class), 'left_out' => Column::flag()], Parts::written($room->book->ties), 'length_m', ['from' => $points, 'to' => $points]),
             'angles' => new Sheet($name, $at, ['corner' => Column::text(), 'inside_deg' => Column::degrees(), 'sigma_deg' => Column::degrees()], Parts::written($room->book->angles), 'inside_deg', ['corner' => $corners]),
             'openings' => new Sheet($name, $at, [
-                'name' => Column::text(), 'kind' => self::cases(OpeningKind::class), 'wall' => Column::text(), 'offset_m' => $length, 'width_m' => $length, 'sill_m' => $length, 'head_m' => $length,
-                'reveal_m' => $length, 'glazing' => self::cases(Glazing::class), 'curtain' => self::cases(Curtain::class), 'swing' => self::cases(Swing::class), 'way_out' => Column::flag(),
-            ], Parts::written($room->openings), 'width_m', ['wall' => $walls]),
+                'name' => Column::text(), 'kind' => Column::choice(OpeningKind::Window->value, OpeningKind::Door->value), 'wall' => Column::text(), 'offset_m' => $length, 'width_m' => $length, 'sill_m' => $length, 'head_m' => $length,
+                'reveal_m' => $length, 'glazing' => Column::text(), 'curtain' => self::cases(Curtain::class), 'swing' => Column::text(), 'way_out' => Column::flag(),
+            ], Parts::written($room->openings), 'width_m', ['wall' => $walls, 'glazing' => self::usual(Glazing::class), 'swing' => self::usual(Swing::class)]),
             'built' => new Sheet($name, $at, [
                 'name' => Column::text(), 'kind' => self::cases(BuiltKind::class), 'shape' => self::cases(Shape::class), 'x_m' => $length, 'y_m' => $length, 'width_m' => $length, 'depth_m' => $length, 'turn_deg' => Column::degrees(),
                 'base_m' => $length, 'height_m' => $length, 'count' => Column::number(1, 60), 'may_hang' => self::cases(MayHang::class), 'said_by' => Column::text(),
@@ -75,6 +75,17 @@ final readonly class Sheets
             'outlets' => new Sheet($name, $at, ['name' => Column::text(), 'wall' => Column::text(), 'offset_m' => $length, 'height_m' => $length, 'sockets' => Column::number(1, 12), 'circuit' => Column::text()], Parts::written($room->outlets), 'name', ['wall' => $walls, 'circuit' => $circuits]),
             default => new Sheet($name, "/locations/{$this->place->id}/space/ceiling/points", ['x_m' => $length, 'y_m' => $length, 'height_m' => $length, 'slope' => Column::text(20)], Parts::written($room->ceiling->points), 'height_m'),
         };
+    }
+
+    /**
+     * @param  class-string<\BackedEnum>  $enum
+     * @return array<string, string> its values, and what is meant when nothing is said
+     */
+    private static function usual(string $enum): array
+    {
+        $values = self::cases($enum)->choices;
+
+        return ['' => 'as usual'] + array_combine($values, $values);
     }
 
     /** @param  class-string<\BackedEnum>  $enum */

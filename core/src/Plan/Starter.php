@@ -11,7 +11,7 @@ final class Starter
     {
         $walls = [];
         foreach (['south' => 5.0, 'east' => 4.0, 'north' => 5.0, 'west' => 4.0] as $name => $length) {
-            $walls[] = ['id' => "wall-$name", 'name' => "$name wall", 'length_m' => $length, 'turn_deg' => 90];
+            $walls[] = ['id' => "wall-$name", 'name' => "$name wall", 'length_m' => $length, 'turn_deg' => 90, 'by' => 'sketch'];
         }
 
         return PlanReader::document([

@@ -9,7 +9,7 @@
         @foreach ($rows + $blank as $i => $row)
             @php($id = $row['id'] ?? '')
             @php($errorsHere = collect($errors->getMessages())->filter(fn ($m, $k) => $id !== '' && str_starts_with($k, "$sheet->pointer/$id/") || $id === '' && str_starts_with($k, "$sheet->pointer/$i/") || $id === '' && str_starts_with($k, "$sheet->pointer/".count($sheet->rows).'/')))
-            <details class="entry" @if (($typed !== null && $id === '') || $errorsHere->isNotEmpty()) open @endif>
+            <details class="entry" id="entry-{{ $name }}-{{ $id === '' ? 'new' : $id }}" @if (($typed !== null && $id === '') || $errorsHere->isNotEmpty()) open @endif>
                 <summary>@if ($row === [])<span class="add">Add {{ $sheet->one() }}</span>@else<b>{{ $work->entry($sheet, $row)[0] }}</b> <span class="why">{{ $work->entry($sheet, $row)[1] }}</span>@endif</summary>
                 <input type="hidden" name="rows[{{ $i }}][id]" value="{{ $id }}">
                 <div class="cells">

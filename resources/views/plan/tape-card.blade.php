@@ -8,10 +8,10 @@
 <div class="card-head"><h2>Tape</h2><a href="{{ $work->url(['select' => 'none']) }}" hx-get="{{ $work->url(['select' => 'none']) }}" hx-swap="none" data-close title="Back to the verdicts (Escape)">Verdicts</a></div>
 @include('plan.errors')
 <x-act :work="$work" :to="route('tape', $work->shoot->id)" class="tape-line" novalidate data-draft="tape">
-    <label>From <select name="from">@foreach ($points as $id => $name)<option value="{{ $id }}" @selected(($was['from'] ?? ($next ? ($ids[$next->from] ?? '') : '')) === $id)>{{ $name }}</option>@endforeach</select></label>
-    <label>to <select name="to">@foreach ($points as $id => $name)<option value="{{ $id }}" @selected(($was['to'] ?? ($next ? ($ids[$next->to] ?? '') : ($ids[1] ?? ''))) === $id)>{{ $name }}</option>@endforeach</select></label>
+    <label>From <select name="from" aria-label="From">@foreach ($points as $id => $name)<option value="{{ $id }}" @selected(($was['from'] ?? ($next ? ($ids[$next->from] ?? '') : '')) === $id)>{{ $name }}</option>@endforeach</select></label>
+    <label>to <select name="to" aria-label="To">@foreach ($points as $id => $name)<option value="{{ $id }}" @selected(($was['to'] ?? ($next ? ($ids[$next->to] ?? '') : ($ids[1] ?? ''))) === $id)>{{ $name }}</option>@endforeach</select></label>
     <label>is <input class="num" name="length" value="{{ $was['length'] ?? '' }}" inputmode="{{ $reader->units->value === 'metric' ? 'decimal' : 'text' }}" autocomplete="off" aria-label="Length" placeholder="{{ $reader->units->value === 'metric' ? '4.82' : '15\'10"' }}"></label>
-    <label>by <select name="by">@foreach (['tape', 'laser', 'paced', 'drawing'] as $by)<option @selected(($was['by'] ?? '') === $by)>{{ $by }}</option>@endforeach</select></label>
+    <label>by <select name="by" aria-label="Taken with">@foreach (['tape', 'laser', 'paced', 'drawing'] as $by)<option @selected(($was['by'] ?? '') === $by)>{{ $by }}</option>@endforeach</select></label>
     @error('tape')<p class="error">{{ $message }}</p>@enderror
     <div class="acts"><button class="keep show">Write down</button><button class="plain" name="take" value="1">Take with the laser</button></div>
 </x-act>

@@ -48,7 +48,7 @@ final class WallsClose extends Rule
         $gap = Quantity::metres($survey->misclosureM);
         $limit = $situation->limits->get('closure_watch_m');
         [$severity, $case] = match (true) {
-            $survey->suspects() !== [] => [Severity::Breaks, 'torn'],
+            $survey->suspects() !== [] => [Severity::Breaks, $survey->next() === [] ? 'torn-again' : 'torn'],
             ! $survey->holds() => [Severity::Breaks, 'apart'],
             ! $survey->isChecked() => [Severity::Holds, 'unchecked'],
             $survey->misclosureM > $limit => [Severity::Watch, 'fails'],
