@@ -283,7 +283,7 @@ final class Workspace
     {
         $with += ['place' => $this->place()];
         $look = $with['look'] ?? ($this->look === array_key_first(self::looksOf($this->stage)) || ($with['stage'] ?? $this->stage->value) !== $this->stage->value ? null : $this->look);
-        $query = array_filter(['look' => $look] + $with + ['select' => $this->selected], static fn (?string $v): bool => $v !== null);
+        $query = array_filter(['look' => $look] + $with + ['select' => $this->selected ?? (in_array($this->stage, [Stage::Brief, Stage::Scout, Stage::Measure], true) ? 'none' : null)], static fn (?string $v): bool => $v !== null);
         $stage = $with['stage'] ?? $this->stage->value;
         unset($query['stage']);
 

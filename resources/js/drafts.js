@@ -43,7 +43,10 @@ function tell() {
 
 document.addEventListener('htmx:beforeSwap', (event) => {
     const form = event.detail.requestConfig?.elt;
-    if (form?.matches?.('form[data-draft]') && event.detail.xhr.status < 300 && !event.detail.requestConfig.parameters.take) forget(form);
+    if (!form?.matches?.('form[data-draft]') || event.detail.xhr.status >= 300) return;
+    forget(form);
+    // A reading stands in the form and is not kept yet: what is drawn next is the draft.
+    if (event.detail.requestConfig.parameters.take) document.addEventListener('plan:drawn', () => localStorage.setItem(keyOf(form), JSON.stringify(fields(form))), { once: true });
 });
 document.addEventListener('htmx:sendError', (event) => {
     const form = event.detail.elt;
@@ -86,6 +89,6 @@ document.addEventListener('DOMContentLoaded', () => {
     flush();
     navigator.serviceWorker?.register('/offline.js');
 });
-document.addEventListener('htmx:afterSettle', () => { restore(); tell(); });
+document.addEventListener('plan:drawn', () => { restore(); tell(); });
 window.addEventListener('online', flush);
 setInterval(() => { if (read(waitingKey(), []).length > 0) flush(); }, 10_000);

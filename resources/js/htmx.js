@@ -2,12 +2,20 @@
 import htmx from 'htmx.org';
 import { forgetDrawn, morph } from './morph.js';
 
+// Said once all parts of an answer are drawn. htmx tells the element that asked, which may be gone by then.
+let telling = 0;
+function tellDrawn() {
+    cancelAnimationFrame(telling);
+    telling = requestAnimationFrame(() => document.dispatchEvent(new CustomEvent('plan:drawn')));
+}
+
 htmx.defineExtension('morph', {
     isInlineSwap: (style) => style === 'morph',
     handleSwap: (style, target, fragment) => {
         if (style !== 'morph') return false;
         const fresh = fragment.nodeType === Node.DOCUMENT_FRAGMENT_NODE ? fragment.firstElementChild : fragment;
         forgetDrawn();
+        tellDrawn();
         return morph(target, fresh.cloneNode(true));
     },
 });

@@ -1,9 +1,16 @@
 // Changes what is shown into what the server drew, so that focus and what is open survive.
 import { Idiomorph } from 'idiomorph/dist/idiomorph.esm.js';
 
+// What somebody has typed and no request has carried yet is theirs: an answer to an earlier request leaves it alone.
+const typed = new WeakSet();
+document.addEventListener('input', ({ target }) => typed.add(target));
+document.addEventListener('htmx:beforeSend', ({ detail }) => {
+    for (const field of detail.elt.elements ?? []) typed.delete(field);
+});
+
 // What is open stays open; a part that says data-keep is left as it is (a preview does not carry everything).
 const callbacks = {
-    beforeAttributeUpdated: (name, node) => !(name === 'open' && node.matches('details, dialog')),
+    beforeAttributeUpdated: (name, node) => !((name === 'open' && node.matches('details, dialog')) || (name === 'value' && typed.has(node))),
     beforeNodeMorphed: (old, fresh) => !(fresh instanceof Element && fresh.hasAttribute('data-keep') && old.matches(fresh.tagName)),
 };
 export const morph = (old, fresh) => Idiomorph.morph(old, fresh, { morphStyle: 'outerHTML', callbacks });

@@ -27,7 +27,7 @@ async function switchTheme(button) {
 }
 
 // On a phone a chosen thing's card is on the verdicts tab.
-document.addEventListener('htmx:afterSettle', () => {
+document.addEventListener('plan:drawn', () => {
     const chosen = document.getElementById('state')?.dataset.select;
     if (chosen !== document.body.dataset.chosen) {
         if (document.body.dataset.chosen !== undefined && chosen !== 'none') showTab('verdicts');

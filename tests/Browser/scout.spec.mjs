@@ -70,9 +70,8 @@ test.describe('on a phone', () => {
         for (const [from, to, length] of [['A', 'B', '8.21 m'], ['B', 'C', '5.02 m'], ['C', 'D', '6.22 m'], ['D', 'A', '5.02 m'], ['A', 'C', '9.63 m'], ['B', 'D', '9.62 m']]) await tape(page, from, to, length);
         await page.locator('.card-head a').tap();
         await expect(finding(page, 'contradict each other')).toContainText('Take those again');
-        await page.goBack();
-        await page.goto(page.url().replace(/select=[a-z]+/, 'select=tape'));
-        await tab(page, 'Verdicts');
+        await tab(page, 'Floor');
+        await page.locator('.adders').getByRole('link', { name: 'Tape', exact: true }).tap();
         await tape(page, 'C', 'D', '8.22 m');
         await tape(page, 'B', 'C', '5.02 m');
         await expect(page.locator('.residuals .again')).toContainText('wall C');

@@ -1,7 +1,8 @@
 <section id="floor" class="floor-panel" aria-label="Floor" @isset($oob) hx-swap-oob="morph" @endisset>
     <nav class="looks" aria-label="Ways to look">
         @foreach (\App\View\Workspace::looksOf($work->stage) as $look => $name)
-            <a href="{{ $work->url(['look' => $look]) }}" hx-get="{{ $work->url(['look' => $look]) }}" hx-swap="none" @if ($work->look === $look) aria-current="true" @endif>{{ $name }}</a>
+            @php($to = $work->url(['look' => $look] + ($work->stage === \FineFrame\Judge\Stage::Scout ? ['select' => null] : [])))
+            <a href="{{ $to }}" hx-get="{{ $to }}" hx-swap="none" @if ($work->look === $look) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
         @if ($work->isStill())
             @include('plan.adders')
