@@ -1,11 +1,7 @@
 // Keeps the last seen pages and what they load, so that a phone without a connection still opens them.
 const CACHE = 'fine-frame-1';
 
-self.addEventListener('install', (event) => {
-    self.skipWaiting();
-    // Changes and previews go straight to the network where the browser can be told so.
-    event.addRoutes?.({ condition: { requestMethod: 'POST' }, source: 'network' }).catch(() => {});
-});
+self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 self.addEventListener('fetch', (event) => {
     const { request } = event;

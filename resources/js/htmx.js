@@ -19,7 +19,11 @@ htmx.defineExtension('morph', {
         return morph(target, fresh.cloneNode(true));
     },
 });
-document.addEventListener('DOMContentLoaded', () => document.body.setAttribute('hx-ext', 'morph'));
+document.addEventListener('DOMContentLoaded', () => {
+    document.body.setAttribute('hx-ext', 'morph');
+    // One at a time and in order: a later look is not overdrawn by the answer to an earlier change, and each change is made from the newest version.
+    document.body.setAttribute('hx-sync', 'body:queue all');
+});
 document.addEventListener('htmx:configRequest', (event) => {
     event.detail.headers['X-CSRF-TOKEN'] = document.querySelector('meta[name=csrf-token]').content;
 });

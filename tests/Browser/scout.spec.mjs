@@ -115,6 +115,8 @@ test.describe('on a phone', () => {
     test('what is typed without a connection survives a reload and is sent when it is back', async ({ page, context }) => {
         await millOnly(page);
         await page.goto(page.url().replace('cameras', 'scout?look=notes'));
+        await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
+        await page.reload();
         await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
         await page.reload();
         await context.setOffline(true);
