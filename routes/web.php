@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\EditController;
+use App\Http\Controllers\ExchangeController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\MendController;
@@ -34,6 +35,9 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/card', CardController::class)->name('card');
     Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
     Route::get('/photos/{file}', [PhotoController::class, 'show'])->name('photos.show');
+    Route::get('/tape.csv', [ExchangeController::class, 'tape'])->name('exchange.tape');
+    Route::get('/room.dxf', [ExchangeController::class, 'drawing'])->name('exchange.drawing');
+    Route::post('/bring', [ExchangeController::class, 'bring'])->name('exchange.bring');
     Route::post('/sheet', SheetController::class)->name('sheet');
     Route::post('/tape', TapeController::class)->name('tape');
     Route::post('/places', [PlaceController::class, 'store'])->name('places.store');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Instruments\Instruments;
 use App\Models\Shoot;
 use App\Plans\Cards\Card;
 use App\Plans\Cards\Cards;
@@ -166,6 +167,19 @@ final class Workspace
     public function references(): array
     {
         return (new ReferenceFrames($this->setup, $this->cropMm()))->all();
+    }
+
+    /** What the forecast says of the day's sky, in words. */
+    public function forecast(): string
+    {
+        $date = $this->view()->date();
+        if ($date === '') {
+            return '';
+        }
+        ['cloud' => $cloud, 'sure' => $sure] = app(Instruments::class)->forecast($this->setup->location, $date);
+        $sky = $cloud < 0.25 ? 'clear' : ($cloud < 0.6 ? 'broken cloud: level and colour jump' : 'overcast: steady and soft');
+
+        return $sky.', '.round(100 * $cloud).' % cloud, '.round(100 * $sure).' % sure';
     }
 
     public function comparison(): Comparison

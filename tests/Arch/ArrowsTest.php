@@ -22,6 +22,7 @@ arch('sound')->expect('FineFrame\Sound')->toOnlyUse([...$parts, 'FineFrame\Grip'
 arch('scout')->expect('FineFrame\Scout')->toOnlyUse($parts);
 arch('plan')->expect('FineFrame\Plan')->toOnlyUse($modules);
 arch('scene')->expect('FineFrame\Scene')->toOnlyUse([...$modules, 'FineFrame\Plan']);
+arch('formats')->expect('FineFrame\Format')->toOnlyUse([...$modules, 'FineFrame\Plan']);
 arch('judge')->expect('FineFrame\Judge')->toOnlyUse([...$modules, 'FineFrame\Plan', 'FineFrame\Scene']);
 arch('figures')->expect('FineFrame\Figures')->toOnlyUse([...$modules, 'FineFrame\Plan', 'FineFrame\Scene', 'FineFrame\Judge']);
 arch('the whole core uses nothing but itself')->expect('FineFrame')->toOnlyUse(['FineFrame']);

@@ -131,3 +131,17 @@ it('measures a hidden world that may contradict the plan, and sometimes shows no
         ->and($instruments->illuminance($place, 'potting bench', 'daylight')->value)->toEqualWithDelta(4200 * 0.97, 400)
         ->and($instruments->forecast($place, '2026-12-05')['sure'])->toBeLessThan(0.95);
 });
+
+it('takes a tape book, a drawing and readings in, and says what is wrong with a file', function (): void {
+    $file = fn (string $name, string $content): UploadedFile => UploadedFile::fake()->createWithContent($name, $content);
+    $csv = $this->get("/shoots/{$this->shoot->id}/tape.csv?place=glasshouse")->assertOk()->getContent();
+    $dxf = $this->get("/shoots/{$this->shoot->id}/room.dxf?place=glasshouse")->assertOk()->getContent();
+    ($this->at)('bring', ['what' => 'tape', 'file' => $file('a.csv', str_replace('8.21', '8.91', $csv))])->assertRedirect();
+    expect(($this->place)()->space->book->walls[0]->lengthM)->toBe(8.91);
+    ($this->at)('bring', ['what' => 'drawing', 'unit' => 'm', 'file' => $file('a.dxf', $dxf)])->assertRedirect();
+    expect(($this->place)()->space->book->walls[0]->lengthM)->toEqualWithDelta(8.209, 0.002)->and(($this->place)()->space->openings)->toHaveCount(2);
+    ($this->at)('bring', ['what' => 'readings', 'file' => $file('r.csv', (string) file_get_contents(public_path('readings-example.csv')))])->assertRedirect();
+    expect(($this->place)()->list('noise'))->toHaveCount(3)->and(($this->place)()->list('circuits')[1]->number('already_a'))->toBe(7.4);
+    ($this->at)('bring', ['what' => 'readings', 'look' => 'notes', 'file' => $file('r.csv', "list,name,lux\nlight,x,bright")])->assertStatus(422)->assertSee('Line 2: “bright” is not a number');
+    ($this->at)('bring', ['what' => 'drawing', 'stage' => 'measure', 'look' => 'book', 'file' => $file('a.dxf', 'nothing')])->assertStatus(422)->assertSee('The file holds no drawing that can be read');
+});

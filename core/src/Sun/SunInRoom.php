@@ -20,24 +20,30 @@ final readonly class SunInRoom
 {
     private const GRAZING = 1e-6;
 
-    /** @var list<Opening> */
+    /** @var array<string, Opening> by id */
     private array $windows;
 
     public function __construct(private Room $room)
     {
-        $this->windows = array_values(array_filter($room->openings, static fn (Opening $o): bool => $o->kind === OpeningKind::Window && $o->curtain->passesSun() && $o->glazing !== Glazing::Frosted));
+        $windows = array_values(array_filter($room->openings, static fn (Opening $o): bool => $o->kind === OpeningKind::Window && $o->curtain->passesSun() && $o->glazing !== Glazing::Frosted));
+        $this->windows = array_combine(array_map(static fn (Opening $o): string => $o->id, $windows), $windows);
     }
 
     /** @return list<SunPatch> none when the sun is down or behind every window's wall */
     public function patches(Sun $sun): array
     {
-        return array_merge([], ...array_map(fn (Opening $w): array => $this->through($w, $sun), $this->windows));
+        return array_merge([], ...array_map(fn (Opening $w): array => $this->through($w, $sun), array_values($this->windows)));
     }
 
-    /** @return list<string> ids of the windows that direct sun comes through */
-    public function open(Sun $sun): array
+    /** @return array<string, string> ids of the windows that sun can come through */
+    public function windows(): array
     {
-        return array_values(array_map(static fn (Opening $w): string => $w->id, array_filter($this->windows, fn (Opening $w): bool => $this->entry($w, $sun) !== null)));
+        return array_combine(array_keys($this->windows), array_keys($this->windows));
+    }
+
+    public function comesThrough(string $window, Sun $sun): bool
+    {
+        return $this->entry($this->windows[$window], $sun) !== null;
     }
 
     /** Whether direct sun reaches a point in the room through a window. */

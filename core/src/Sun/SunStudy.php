@@ -8,15 +8,24 @@ use FineFrame\Geometry\Vec3;
 use FineFrame\Space\Room;
 
 /** One date's sun in one room: which windows it comes through, when it reaches a spot, and when nothing changes. */
-final readonly class SunStudy
+final class SunStudy
 {
     private const STEADY_AT_LEAST_S = 1800.0;
 
-    public SunDay $day;
+    public readonly SunDay $day;
 
-    private SunInRoom $sunlight;
+    private readonly SunInRoom $sunlight;
 
-    public function __construct(public Site $site, private Room $room, string $date)
+    /** @var array<string, Sun> by time; every question of the day asks for the same ones */
+    private array $suns = [];
+
+    /** @var array<string, list<array{float, float}>>|null */
+    private ?array $windows = null;
+
+    /** @var array<string, list<array{float, float}>> by spot */
+    private array $spots = [];
+
+    public function __construct(public readonly Site $site, private readonly Room $room, string $date)
     {
         $this->day = SunDay::of($site, $date);
         $this->sunlight = new SunInRoom($room);
@@ -25,7 +34,7 @@ final readonly class SunStudy
     /** The sun over the place; what stands about it hides the sun below the skyline. */
     public function sun(float $time): Sun
     {
-        return Sun::over($this->site, $time);
+        return $this->suns["t$time"] ??= Sun::over($this->site, $time);
     }
 
     private function seen(float $time): ?Sun
@@ -46,19 +55,13 @@ final readonly class SunStudy
     /** @return list<array{float, float}> when direct sun reaches a point */
     public function onSpot(Vec3 $spot): array
     {
-        return $this->where(fn (Sun $sun): bool => $this->sunlight->strikes($spot, $sun));
+        return $this->spots["$spot->x $spot->y $spot->z"] ??= $this->where(fn (Sun $sun): bool => $this->sunlight->strikes($spot, $sun));
     }
 
     /** @return array<string, list<array{float, float}>> when direct sun comes in, by window */
     public function throughWindows(): array
     {
-        $spans = [];
-        foreach ($this->room->openings as $opening) {
-            $on = $this->where(fn (Sun $sun): bool => in_array($opening->id, $this->sunlight->open($sun), true));
-            $on === [] ?: $spans[$opening->id] = $on;
-        }
-
-        return $spans;
+        return $this->windows ??= array_filter(array_map(fn (string $id): array => $this->where(fn (Sun $sun): bool => $this->sunlight->comesThrough($id, $sun)), $this->sunlight->windows()));
     }
 
     /**
@@ -98,8 +101,10 @@ final readonly class SunStudy
     private function where(\Closure $isSo): array
     {
         [$from, $to] = $this->site->day($this->day->date);
+        // By night there is nothing to look for; a quarter of an hour covers what air and the half disc add.
+        [$from, $to] = [max($from, ($this->day->sunrise ?? $from) - 900), min($to, ($this->day->sunset ?? $to) + 900)];
 
-        return Spans::where(function (float $time) use ($isSo): bool {
+        return $this->day->state === 'polar_night' ? [] : Spans::where(function (float $time) use ($isSo): bool {
             $sun = $this->seen($time);
 
             return $sun !== null && $isSo($sun);

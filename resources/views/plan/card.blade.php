@@ -23,6 +23,10 @@
         @endforeach
     </section>
 @endif
+@if ($card->id === 'place')
+    <x-act :work="$work" :to="route('places.compass', $work->shoot->id)" class="inline"><button class="plain">Take the compass along the plan’s up</button></x-act>
+    <x-act :work="$work" :to="route('places.destroy', $work->shoot->id)" class="inline"><button class="plain">Remove {{ $card->title }}</button></x-act>
+@endif
 @if ($card->note !== '')<p class="why note">{{ $card->note }}</p>@endif
 @if ($card->pointer)
     <x-act :work="$work" :to="route('things.destroy', $work->shoot->id)" :with="['thing' => $card->id]" class="inline"><button class="plain" data-remove>Remove {{ $card->title }}</button></x-act>

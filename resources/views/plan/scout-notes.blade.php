@@ -2,4 +2,5 @@
     @foreach (['light', 'noise', 'colour', 'circuits', 'ways', 'askings', 'hazards', 'gifts'] as $name)
         @include('plan.sheet', ['name' => $name])
     @endforeach
+    @include('plan.exchange', ['for' => 'readings'])
 </div>

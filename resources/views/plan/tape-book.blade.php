@@ -2,4 +2,5 @@
     @foreach (\App\Plans\Sheets\Sheets::TAPE as $name)
         @include('plan.sheet', ['name' => $name])
     @endforeach
+    @include('plan.exchange', ['for' => 'tape'])
 </div>

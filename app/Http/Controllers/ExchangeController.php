@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\BringRequest;
+use App\Models\Shoot;
+use FineFrame\Document\Record;
+use FineFrame\Format\Csv\ReadingsTable;
+use FineFrame\Format\Csv\TapeBookTable;
+use FineFrame\Format\Dxf\Reader;
+use FineFrame\Format\Dxf\Writer;
+use FineFrame\Format\UnreadableFile;
+use FineFrame\Plan\Edit;
+use FineFrame\Plan\Location;
+use FineFrame\Plan\Refit;
+use FineFrame\Plan\ShootPlan;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/** A place's tape book, drawing and readings, out to open formats and in from them. */
+final readonly class ExchangeController
+{
+    public function __construct(private Desk $desk)
+    {
+    }
+
+    public function tape(Request $request, Shoot $shoot): Response
+    {
+        $place = $this->desk->setup($request, $this->desk->store->open($shoot))->location;
+
+        return $this->file(TapeBookTable::write($place->space), 'text/csv; charset=utf-8', Str::slug($place->name).'-tape.csv');
+    }
+
+    public function drawing(Request $request, Shoot $shoot): Response
+    {
+        $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
+
+        return $this->file(Writer::write($setup->room, $setup->setup->furniture), 'image/vnd.dxf', Str::slug($setup->location->name).'.dxf');
+    }
+
+    /** @throws ValidationException with a sentence if the file cannot be read */
+    public function bring(BringRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $plan = $this->desk->store->open($shoot);
+        $place = $this->desk->setup($request, $plan)->location;
+        try {
+            [$edit, $words, $said] = match ($request->string('what')->toString()) {
+                'tape' => $this->taped($plan, $place, TapeBookTable::read($request->text(), $this->desk->reader->units)),
+                'drawing' => $this->drawn($plan, $place, Reader::read($request->text(), $request->metresAUnit())),
+                default => $this->read($place, ReadingsTable::read($request->text())),
+            };
+        } catch (UnreadableFile $e) {
+            throw ValidationException::withMessages(['file' => $e->getMessage()]);
+        }
+
+        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $edit, $words), $said);
+    }
+
+    /**
+     * @param  array{walls: list<array<string, mixed>>, ties: list<array<string, mixed>>, angles: list<array<string, mixed>>}  $book
+     * @return array{Edit, string, string}
+     */
+    private function taped(ShootPlan $plan, Location $place, array $book): array
+    {
+        $at = "/locations/$place->id/space";
+
+        return [Refit::with($plan, $place->id, new Edit(["$at/walls" => $book['walls'], "$at/ties" => $book['ties'], "$at/angles" => $book['angles']])), 'Bring in a tape book', 'The tape book is in.'];
+    }
+
+    /**
+     * @param  array{walls: list<array<string, mixed>>, openings: list<array<string, mixed>>, turned_deg: float}  $drawn
+     * @return array{Edit, string, string}
+     */
+    private function drawn(ShootPlan $plan, Location $place, array $drawn): array
+    {
+        $at = "/locations/$place->id/space";
+
+        return [Refit::with($plan, $place->id, new Edit(["$at/walls" => $drawn['walls'], "$at/ties" => [], "$at/angles" => [], "$at/openings" => $drawn['openings'], "$at/outlets" => []])), 'Bring in a drawing', count($drawn['walls']).' walls and '.count($drawn['openings']).' openings are in. Check sills, heads and north: a floor plan does not say them.'];
+    }
+
+    /**
+     * @param  array<string, list<array<string, string|float|bool>>>  $found
+     * @return array{Edit, string, string}
+     */
+    private function read(Location $place, array $found): array
+    {
+        $values = [];
+        $count = 0;
+        foreach ($found as $list => $entries) {
+            $there = array_map(static fn (Record $r): array => $r->write(), $place->list($list));
+            $taken = array_column($there, 'id');
+            foreach ($entries as $entry) {
+                for ($n = count($there) + 1; in_array("$list-$n", $taken, true); $n++);
+                $taken[] = "$list-$n";
+                $there[] = ['id' => "$list-$n"] + $entry;
+                $count++;
+            }
+            $values["/locations/$place->id/scouted/$list"] = $there;
+        }
+
+        return [new Edit($values), 'Bring in readings', "$count readings are in."];
+    }
+
+    private function file(string $content, string $type, string $name): Response
+    {
+        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.$name.'"']);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+
+final class BringRequest extends ChangeRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return parent::rules() + ['what' => ['required', 'in:tape,drawing,readings'], 'file' => ['required', 'file', 'max:5120'], 'unit' => ['nullable', 'in:m,cm,mm,in,ft']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 5 MB.', 'file.uploaded' => 'The file did not arrive whole. Send it again.'];
+    }
+
+    /** @throws ValidationException if the file is not text */
+    public function text(): string
+    {
+        $file = $this->file('file');
+        $text = $file instanceof UploadedFile ? (string) file_get_contents($file->getPathname()) : '';
+        if (mb_check_encoding($text, 'UTF-8')) {
+            return $text;
+        }
+        $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+
+        return is_string($text) && ! str_contains($text, "\0") ? $text : throw ValidationException::withMessages(['file' => 'That is not a text file: bring CSV, or ASCII DXF.']);
+    }
+
+    /** Metres in a drawing unit. */
+    public function metresAUnit(): float
+    {
+        return match ($this->string('unit')->toString()) {
+            'cm' => 0.01,
+            'mm' => 0.001,
+            'in' => 0.0254,
+            'ft' => 0.3048,
+            default => 1.0,
+        };
+    }
+}

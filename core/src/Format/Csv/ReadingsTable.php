@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Format\Csv;
+
+use FineFrame\Document\ColumnKind;
+use FineFrame\Format\UnreadableFile;
+use FineFrame\Scout\PlaceLists;
+
+/** Readings of real devices as a table: a `list` (light, colour, noise, circuits) and any of that list's own columns, in SI units. */
+final class ReadingsTable
+{
+    public const LISTS = ['light', 'colour', 'noise', 'circuits'];
+
+    /**
+     * @return array<string, list<array<string, string|float|bool>>> entries without ids, by list
+     *
+     * @throws UnreadableFile naming the line
+     */
+    public static function read(string $csv): array
+    {
+        $found = [];
+        foreach (Table::read($csv) as $line => $cells) {
+            $list = $cells['list'] ?? '';
+            in_array($list, self::LISTS, true) ?: throw UnreadableFile::atLine($line, 'list must be '.implode(', ', self::LISTS).'.');
+            ($cells['name'] ?? '') !== '' ?: throw UnreadableFile::atLine($line, 'a reading needs a name: where it was taken, or of what.');
+            $entry = [];
+            foreach ($cells as $head => $text) {
+                if ($head === 'list' || $text === '') {
+                    continue;
+                }
+                $column = PlaceLists::all()[$list][$head] ?? throw UnreadableFile::atLine($line, "“{$head}” is no column of {$list}.");
+                $entry[$head] = match ($column->kind) {
+                    ColumnKind::Number, ColumnKind::Metres, ColumnKind::Degrees => is_numeric($clean = str_replace(',', '.', $text)) ? (float) $clean : throw UnreadableFile::atLine($line, "“{$text}” is not a number."),
+                    ColumnKind::Flag => in_array(mb_strtolower($text), ['yes', 'true', '1'], true),
+                    ColumnKind::Text, ColumnKind::Choice, ColumnKind::Clock, ColumnKind::Date => $text,
+                };
+            }
+            $found[$list][] = $entry;
+        }
+        $found !== [] ?: throw UnreadableFile::without('reading');
+
+        return $found;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+use FineFrame\Document\Node;
+use FineFrame\Document\Problems;
+use FineFrame\Format\Csv\ReadingsTable;
+use FineFrame\Format\Csv\TapeBookTable;
+use FineFrame\Format\Dxf\Reader;
+use FineFrame\Format\Dxf\Writer;
+use FineFrame\Format\UnreadableFile;
+use FineFrame\Space\Room;
+use FineFrame\Tests\Cases;
+
+/** @param  array<string, mixed>  $space */
+function room(array $space): Room
+{
+    $problems = new Problems;
+    $room = Room::read(Node::root($space + ['height_m' => 3], $problems));
+    $problems->raise();
+
+    return $room;
+}
+
+it('takes a tape book out as a table and back', function (string $place): void {
+    $room = Cases::demo()->plan->location($place)->space;
+    $book = TapeBookTable::read(TapeBookTable::write($room));
+    $back = room($book);
+
+    expect($back->write()['walls'])->toEqual($room->write()['walls'])->and($back->write()['ties'])->toEqual($room->write()['ties']);
+})->with(['stone-room', 'glasshouse']);
+
+it('reads a table typed by hand, with feet, letters and semicolons', function (): void {
+    $book = TapeBookTable::read("\xEF\xBB\xBFkind;name;from;to;length;degrees\r\nwall;south;;;16';\nwall;east;;;12'6\";90\nwall;north;;;16';\nwall;west;;;12' 6\"\n\ntie;;A;c;20' 3 1/2\"\nangle;;b;;;89,5\n");
+
+    expect($book['walls'][1]['length_m'])->toEqualWithDelta(3.81, 1e-6)->and($book['ties'][0])->toMatchArray(['from' => 'w1', 'to' => 'w3'])
+        ->and($book['angles'][0])->toMatchArray(['corner' => 'w2', 'inside_deg' => 89.5])->and(room($book)->survey->freedom)->toBe(0);
+});
+
+it('says which line of a table is wrong', function (string $csv, string $sentence): void {
+    expect(fn () => TapeBookTable::read($csv))->toThrow(UnreadableFile::class, $sentence);
+})->with([
+    ["kind,length\nwall,long", 'Line 2: “long” is not a length'],
+    ["kind,length\nroof,3", 'Line 2: kind must be wall, tie or angle'],
+    ["kind,length\nwall,3,4,5", 'Line 2: more cells'],
+    ["kind,length\nwall,3", 'holds no three walls'],
+    ['', 'holds no header'],
+]);
+
+it('reads readings of real devices, and refuses what no list knows', function (): void {
+    $found = ReadingsTable::read("list,name,lux,level_dba,taken_on,taken_at,by\nlight,chair,310,,2026-11-14,11:10,meter 7\nnoise,fan,,46.5,,,\n");
+
+    expect($found)->toBe(['light' => [['name' => 'chair', 'lux' => 310.0, 'taken_on' => '2026-11-14', 'taken_at' => '11:10', 'by' => 'meter 7']], 'noise' => [['name' => 'fan', 'level_dba' => 46.5]]])
+        ->and(fn () => ReadingsTable::read("list,name,lux\nnoise,fan,300"))->toThrow(UnreadableFile::class, '“lux” is no column of noise')
+        ->and(fn () => ReadingsTable::read("list,name,lux\nlight,chair,bright"))->toThrow(UnreadableFile::class, '“bright” is not a number')
+        ->and(fn () => ReadingsTable::read("list,name,lux\nsmell,chair,3"))->toThrow(UnreadableFile::class, 'Line 2: list must be');
+});
+
+it('takes a room out as DXF and back', function (): void {
+    $setup = Cases::demo();
+    $dxf = Writer::write($setup->room, $setup->setup->furniture);
+    $read = Reader::read($dxf);
+    $back = room(['walls' => $read['walls'], 'openings' => $read['openings']]);
+
+    expect($dxf)->toContain("  0\r\nPOLYLINE\r\n  8\r\nWALLS")->and($dxf)->toEndWith("  0\r\nEOF\r\n")
+        ->and($back->floor->signedArea())->toEqualWithDelta($setup->room->floor->signedArea(), 0.001)
+        ->and(array_map(fn ($o) => [$o->kind, round($o->widthM, 2), round($o->offsetM, 2)], $back->openings))->toBe(array_map(fn ($o) => [$o->kind, round($o->widthM, 2), round($o->offsetM, 2)], $setup->room->openings));
+});
+
+it('reads loose lines in any order and direction, in millimetres, turned', function (): void {
+    $line = fn (string $layer, array $p): string => "0\nLINE\n8\n$layer\n10\n$p[0]\n20\n$p[1]\n11\n$p[2]\n21\n$p[3]\n";
+    // 3 by 4 m, its long side upright.
+    $dxf = "0\nSECTION\n2\nHEADER\n9\n\$INSUNITS\n70\n4\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n".$line('A-WALL', [0, 0, 0, 4000]).$line('A-WALL', [3000, 4000, 3000, 0]).$line('A-WALL', [3000, 4000, 0, 4000]).$line('A-WALL', [0, 0, 3000, 0])
+        .$line('A-WINDOW', [1000, 0, 2000, 0]).$line('FURN', [0, 0, 9000, 9000])."0\nENDSEC\n0\nEOF\n";
+    $read = Reader::read($dxf);
+    $room = room(['walls' => $read['walls'], 'openings' => $read['openings']]);
+
+    expect($room->floor->signedArea())->toEqualWithDelta(12.0, 1e-6)->and($room->openings[0]->widthM)->toBe(1.0)
+        ->and($room->lineOf($room->openings[0])->length())->toEqualWithDelta(1.0, 1e-9)
+        ->and(fn () => Reader::read("0\nSECTION\n2\nENTITIES\n".$line('WALL', [0, 0, 1, 0])."0\nENDSEC\n0\nEOF\n"))->toThrow(UnreadableFile::class, 'no closed outline')
+        ->and(fn () => Reader::read('PK not a drawing'))->toThrow(UnreadableFile::class, 'ASCII DXF');
+});
