@@ -10,6 +10,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Verdicts;
 use FineFrame\Scene\Footprint;
 use FineFrame\Space\Wall;
+use FineFrame\Staging\Furniture;
 
 /** Where everything stands, in words: the floor as a table, and as read out to someone with a tape. */
 final readonly class Whereabouts
@@ -59,6 +60,14 @@ final readonly class Whereabouts
         }
 
         return array_map(fn (array $r): array => ['name' => $r[0], 'words' => $this->fromWalls($r[1]).', '.$r[2]], $rows);
+    }
+
+    /** @return list<array{name: string, words: string}> furniture that stands otherwise than it was found, and where it goes back to */
+    public function restore(): array
+    {
+        $moved = array_filter($this->situation->setup->setup->furniture, static fn (Furniture $f): bool => $f->isMoved());
+
+        return array_values(array_map(fn (Furniture $f): array => ['name' => $f->name, 'words' => 'back '.$this->reader->metres($f->place->distanceTo($f->found ?? $f->place)).': '.$this->fromWalls($f->found ?? $f->place)], $moved));
     }
 
     /** @return array<string, int> supports that the setup needs, by model */

@@ -264,7 +264,7 @@ final class Workspace
 
         return array_values(array_filter(
             Figures::of($this->situation),
-            static fn (Figure $f): bool => ($f->kind === $card->figureKind && $f->about === $card->id) || ($f->kind === 'face' && $f->about === $face),
+            fn (Figure $f): bool => ($f->kind === $card->figureKind && in_array($f->about, [$card->id, $this->setup->location->id], true)) || ($f->kind === 'face' && $f->about === $face),
         ));
     }
 

@@ -87,3 +87,14 @@ it('follows a lens with its focal length and stop, and a freed aim with where it
     expect($after->cameras['cam-a']->placement->focalMm)->toBe(70.0)
         ->and((new Scene($after))->views['cam-a']->bearingRad)->toEqualWithDelta(fmod($before->bearingRad + 2 * M_PI, 2 * M_PI), 1e-3);
 });
+
+it('notes where furniture was found when it is first moved, and only then', function (): void {
+    $setup = Cases::demo();
+    $moved = FollowThrough::of($setup, new Edit(['/setups/talk/furniture/hopper/x_m' => 2.0]))->applyTo($setup->plan)->setup();
+    $hopper = array_column($moved->setup->furniture, null, 'id')['hopper'];
+    $again = FollowThrough::of($moved, new Edit(['/setups/talk/furniture/hopper/x_m' => 2.5]))->applyTo($moved->plan)->setup();
+    $was = array_column($setup->setup->furniture, null, 'id')['hopper'];
+
+    expect($hopper->found?->x)->toBe($was->place->x)->and($hopper->isMoved())->toBeTrue()->and($was->isMoved())->toBeFalse()
+        ->and(array_column($again->setup->furniture, null, 'id')['hopper']->found?->x)->toBe($was->place->x);
+});

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'place' => ['watts' => 'Planned lamps', 'volume' => 'Volume', 'reverberation' => 'Reverberation time, speech', 'noise' => 'Noise together', 'sunrise' => 'Sunrise', 'sunset' => 'Sunset', 'solar_noon' => 'Sun highest', 'noon_altitude' => 'Sun’s altitude then', 'dark' => 'Dark from'],
     'room' => ['area' => 'Floor area', 'perimeter' => 'Around the walls', 'misclosure' => 'Closes within', 'height' => 'Ceiling'],
     'camera' => [
         'shot_size' => 'Shot size', 'distance' => 'Lens to eyes', 'field_w' => 'Frame width at the eyes', 'field_h' => 'Frame height at the eyes', 'angle_h' => 'Angle of view, across', 'angle_v' => 'Angle of view, up',

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EditRequest;
 use App\Models\Shoot;
 use App\Plans\EditWords;
+use FineFrame\Scene\FollowThrough;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
@@ -20,9 +21,9 @@ final readonly class EditController
     public function store(EditRequest $request, Shoot $shoot): Response|RedirectResponse
     {
         $edit = $request->edit();
-        $words = EditWords::of($this->desk->setup($request, $this->desk->store->open($shoot)), $edit);
+        $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $edit, $words));
+        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), FollowThrough::of($setup, $edit), EditWords::of($setup, $edit)));
     }
 
     public function preview(EditRequest $request, Shoot $shoot): Response

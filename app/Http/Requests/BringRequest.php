@@ -31,7 +31,7 @@ final class BringRequest extends ChangeRequest
         }
         $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
 
-        return is_string($text) && ! str_contains($text, "\0") ? $text : throw ValidationException::withMessages(['file' => 'That is not a text file: bring CSV, or ASCII DXF.']);
+        return ! str_contains($text, "\0") ? $text : throw ValidationException::withMessages(['file' => 'That is not a text file: bring CSV, or ASCII DXF.']);
     }
 
     /** Metres in a drawing unit. */

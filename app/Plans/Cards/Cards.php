@@ -92,6 +92,10 @@ final readonly class Cards
                 $at->length('base_m', 'Off the floor', $f->baseM),
             ],
             'Place' => [...$this->place($at, $f->place->x, $f->place->y), $at->number('turn_deg', 'Turned', round(rad2deg($f->turnRad), 3), '°')],
+            'Found at, and put back to' => [
+                new Field("/setups/{$this->setup->setup->id}/furniture/$f->id/found_x_m", 'Across', FieldKind::Length, $f->found?->x, optional: true),
+                new Field("/setups/{$this->setup->setup->id}/furniture/$f->id/found_y_m", 'Up the plan', FieldKind::Length, $f->found?->y, optional: true),
+            ],
         ], "/setups/{$this->setup->setup->id}/furniture/$f->id");
     }
 

@@ -12,7 +12,7 @@ final class Figures
     /** @return list<Figure> */
     public static function of(Situation $situation): array
     {
-        $all = [RoomFigures::of($situation)];
+        $all = [RoomFigures::of($situation), PlaceFigures::of($situation->place())];
         foreach (array_keys($situation->setup->cameras) as $id) {
             $all[] = CameraFigures::of($situation, $id);
         }

@@ -6,6 +6,7 @@ namespace FineFrame\Scene;
 
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Staging\Furniture;
 
 /** What else an edit means: a lens that is changed brings its own focal length and stop along, an aim that is freed stays where it points. */
 final readonly class FollowThrough
@@ -23,7 +24,19 @@ final readonly class FollowThrough
             $values += $through->lens($id, $at) + $through->aim($id, $at);
         }
 
+        foreach ($setup->setup->furniture as $thing) {
+            $values += $through->found($thing, "/setups/{$setup->setup->id}/furniture/$thing->id/");
+        }
+
         return new Edit($values);
+    }
+
+    /** @return array<string, float> where a piece of furniture was found, noted when it is first moved: it goes back there */
+    private function found(Furniture $thing, string $at): array
+    {
+        $moves = array_intersect(["{$at}x_m", "{$at}y_m", "{$at}turn_deg"], array_keys($this->edit->values)) !== [];
+
+        return ! $moves || $thing->found !== null ? [] : ["{$at}found_x_m" => $thing->place->x, "{$at}found_y_m" => $thing->place->y, "{$at}found_turn_deg" => round(rad2deg($thing->turnRad), 3)];
     }
 
     /** @return array<string, float> the focal length and stop nearest to those set that the new glass has */

@@ -24,6 +24,8 @@ final readonly class Furniture implements Part
         public float $baseM,
         public Vec2 $place,
         public float $turnRad,
+        public ?Vec2 $found,
+        public float $foundTurnRad,
         private array $extra,
     ) {
     }
@@ -41,7 +43,9 @@ final readonly class Furniture implements Part
             $node->metres('height_m', 0.01, 20),
             $node->metres('base_m', 0, 20, 0),
             new Vec2($node->metres('x_m', -200, 200), $node->metres('y_m', -200, 200)),
-            $node->angle('turn_deg', -360, 360, 0),
+            $turn = $node->angle('turn_deg', -360, 360, 0),
+            $node->has('found_x_m') && $node->has('found_y_m') ? new Vec2($node->metres('found_x_m', -200, 200), $node->metres('found_y_m', -200, 200)) : null,
+            $node->has('found_turn_deg') ? $node->angle('found_turn_deg', -360, 360) : $turn,
             $node->rest(),
         );
     }
@@ -52,7 +56,13 @@ final readonly class Furniture implements Part
             'id' => $this->id, 'name' => $this->name, 'shape' => $this->shape->value, 'width_m' => $this->widthM, 'depth_m' => $this->depthM,
             'height_m' => $this->heightM, 'base_m' => $this->baseM, 'x_m' => $this->place->x, 'y_m' => $this->place->y,
             'turn_deg' => round(rad2deg($this->turnRad), 9),
-        ] + $this->extra;
+        ] + ($this->found === null ? [] : ['found_x_m' => $this->found->x, 'found_y_m' => $this->found->y, 'found_turn_deg' => round(rad2deg($this->foundTurnRad), 9)]) + $this->extra;
+    }
+
+    /** Whether it stands otherwise than it was found, so that it has to go back. */
+    public function isMoved(): bool
+    {
+        return $this->found !== null && ($this->found->distanceTo($this->place) > 0.05 || abs(sin(($this->turnRad - $this->foundTurnRad) / 2)) > sin(deg2rad(2.5)));
     }
 
     public function footprint(): Polygon

@@ -12,6 +12,10 @@ p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-co
 <table>
     @foreach ($work->whereabouts()->positions() as $row)<tr><th>{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach
 </table>
+    @if ($restore = $work->whereabouts()->restore())
+    <h2>To put back as found</h2>
+    <table>@foreach ($restore as $row)<tr><th>{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach</table>
+    @endif
 <div style="page-break-before: always"></div>
 <h2>Frames</h2>
 <table class="frames"><tr>

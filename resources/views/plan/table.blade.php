@@ -12,4 +12,8 @@
             @endforeach
         </tbody>
     </table>
+    @if ($restore = $work->whereabouts()->restore())
+    <h3>To put back as found</h3>
+    <table>@foreach ($restore as $row)<tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach</table>
+    @endif
 </div>
