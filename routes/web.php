@@ -16,6 +16,7 @@ use App\Http\Controllers\ShootController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\TapeController;
 use App\Http\Controllers\ThingController;
+use App\Http\Controllers\UnderlayController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [ShootController::class, 'index'])->name('home');
@@ -43,6 +44,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/places', [PlaceController::class, 'store'])->name('places.store');
     Route::post('/places/remove', [PlaceController::class, 'destroy'])->name('places.destroy');
     Route::post('/places/compass', [PlaceController::class, 'compass'])->name('places.compass');
+    Route::post('/underlay', UnderlayController::class)->name('underlay');
     Route::post('/shape', [PlaceController::class, 'shape'])->name('shape');
     Route::post('/things', [ThingController::class, 'store'])->name('things.store');
     Route::post('/things/remove', [ThingController::class, 'destroy'])->name('things.destroy');

@@ -1,4 +1,5 @@
 import './htmx.js';
+import './points.js';
 import './floor.js';
 import './keys.js';
 import './page.js';

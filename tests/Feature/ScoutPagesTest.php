@@ -145,3 +145,14 @@ it('takes a tape book, a drawing and readings in, and says what is wrong with a 
     ($this->at)('bring', ['what' => 'readings', 'look' => 'notes', 'file' => $file('r.csv', "list,name,lux\nlight,x,bright")])->assertStatus(422)->assertSee('Line 2: “bright” is not a number');
     ($this->at)('bring', ['what' => 'drawing', 'stage' => 'measure', 'look' => 'book', 'file' => $file('a.dxf', 'nothing')])->assertStatus(422)->assertSee('The file holds no drawing that can be read');
 });
+
+it('lays a floor plan underneath and scales it by two points', function (): void {
+    ($this->at)('underlay', ['underlay' => UploadedFile::fake()->image('plan.png', 800, 500)])->assertRedirect();
+    expect(($this->place)()->space->underlay?->metresAPixel)->toEqualWithDelta(8.21 / 800, 1e-4);
+    ($this->at)('underlay', ['x1' => '1', 'y1' => '1', 'x2' => '3', 'y2' => '1', 'apart' => '3 m'])->assertRedirect();
+    $under = ($this->place)()->space->underlay;
+    expect($under?->metresAPixel)->toEqualWithDelta(1.5 * 8.21 / 800, 1e-4)->and($under?->place->x)->toEqualWithDelta(-0.5, 1e-6);
+    $this->get("/shoots/{$this->shoot->id}/measure?place=glasshouse")->assertSee('class="underlay"', false);
+    ($this->at)('underlay', ['stage' => 'measure', 'x1' => '1', 'y1' => '1', 'x2' => '1', 'y2' => '1', 'apart' => '3'])->assertStatus(422)->assertSee('is not a length a tape can give');
+    ($this->at)('underlay', ['stage' => 'measure'])->assertStatus(422)->assertSee('Mark two points on the floor first.');
+});

@@ -59,6 +59,11 @@ final readonly class PlaceCards
                 new Field("$at/ceiling/kind", 'Overhead', Kind::Choice, $room->ceiling->kind->value, ['flat' => 'flat', 'sloped' => 'sloped, through its points', 'none' => 'open air']),
                 new Field("$at/north_deg", 'True bearing of the plan’s up', Kind::Number, round(rad2deg($room->northRad), 3), unit: '°'),
             ],
+            ...($room->underlay === null ? [] : ['Floor plan underneath' => [
+                new Field("$at/underlay/x_m", 'Across', Kind::Length, $room->underlay->place->x),
+                new Field("$at/underlay/y_m", 'Up', Kind::Length, $room->underlay->place->y),
+                new Field("$at/underlay/turn_deg", 'Turned', Kind::Number, round(rad2deg($room->underlay->turnRad), 3), unit: '°'),
+            ]]),
             'Surfaces' => [
                 new Field("$at/surfaces/floor", 'Floor', Kind::Choice, $room->surfaces->floor, $materials),
                 new Field("$at/surfaces/ceiling", 'Ceiling', Kind::Choice, $room->surfaces->ceiling, $materials),

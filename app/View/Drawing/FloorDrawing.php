@@ -64,6 +64,20 @@ final class FloorDrawing
         ], $room->openings);
     }
 
+    /**
+     * @param  list<string>  $overlays
+     * @return array{file: string, x: float, y: float, width: float, height: float, turn: float}|null the floor plan underneath, while is measured
+     */
+    public function underlay(array $overlays): ?array
+    {
+        $under = $this->situation->setup->room->underlay;
+        $grown = ($under->metresAPixel ?? 0.0) * Sheet::UNITS;
+
+        return $under === null || ! in_array('survey', $overlays, true) ? null : [
+            'file' => $under->file, 'x' => $this->sheet->x($under->place), 'y' => $this->sheet->y($under->place), 'width' => round($under->widthPx * $grown, 1), 'height' => round($under->heightPx * $grown, 1), 'turn' => round(rad2deg($under->turnRad), 2),
+        ];
+    }
+
     /** @return list<array{id: string, name: string, class: string, path: string, at: array{float, float}}> what belongs to the building */
     public function built(): array
     {

@@ -6,7 +6,10 @@ namespace App\View\Drawing;
 
 use App\View\Reader;
 use FineFrame\Geometry\Vec2;
+use FineFrame\Judge\PlaceView;
 use FineFrame\Judge\Situation;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\LensView;
 use FineFrame\Space\ErrorEllipse;
@@ -126,6 +129,28 @@ final readonly class FloorOverlays
         }
 
         return $lines;
+    }
+
+    /** @return list<array{x: float, y: float, words: string, at: array{float, float}, class: string}> readings that say where they were taken */
+    public function readings(): array
+    {
+        $all = [];
+        foreach (['light' => 'lux', 'noise' => 'level_dba', 'colour' => 'kelvin'] as $list => $column) {
+            foreach ($this->situation->setup->location->list($list) as $reading) {
+                [$x, $y, $value] = [$reading->number('x_m'), $reading->number('y_m'), $list === 'light' ? PlaceView::lux($reading) : $reading->number($column)];
+                if ($x !== null && $y !== null && $value !== null) {
+                    $at = new Vec2($x, $y);
+                    $words = $this->reader->print(Quantity::of($value, match ($list) {
+                        'light' => Unit::Lux,
+                        'noise' => Unit::LevelA,
+                        default => Unit::Kelvin,
+                    }));
+                    $all[] = ['x' => $this->sheet->x($at), 'y' => $this->sheet->y($at), 'words' => $words, 'at' => $this->labels->place($this->sheet->x($at), $this->sheet->y($at), 8, $words), 'class' => 'reading '.$list];
+                }
+            }
+        }
+
+        return $all;
     }
 
     /** @return array{float, float}|null where the sun and the light are judged */

@@ -39,6 +39,7 @@ final readonly class Room implements Part
         public array $faces,
         public Polygon $floor,
         public Survey $survey,
+        public ?Underlay $underlay,
         private array $extra,
     ) {
     }
@@ -60,6 +61,7 @@ final readonly class Room implements Part
         $outlets = $node->each('outlets', Outlet::read(...), 100);
         $ceiling = Ceiling::read($node->object('ceiling'), $height);
         $surfaces = Surfaces::read($node->object('surfaces'));
+        $underlay = $node->has('underlay') ? Underlay::read($node->object('underlay')) : null;
         [$points, $survey] = $book->solve($node);
         $corners = array_slice($points, 0, max(3, $survey->corners));
         $walls = self::walls($book->walls, $corners);
@@ -70,7 +72,7 @@ final readonly class Room implements Part
 
             return $at === false ? $b : $b->at($points[count($corners) + $at] ?? $b->place);
         }, $book->built);
-        $room = new self($height, $north, $book, $openings, $built, $outlets, $ceiling, $surfaces, $walls, $faces, new Polygon(array_map(static fn (Wall $w): Vec2 => $w->line->from, $faces)), $survey, $node->rest());
+        $room = new self($height, $north, $book, $openings, $built, $outlets, $ceiling, $surfaces, $walls, $faces, new Polygon(array_map(static fn (Wall $w): Vec2 => $w->line->from, $faces)), $survey, $underlay, $node->rest());
         $room->judgeShape($node);
 
         return $room;
@@ -89,7 +91,7 @@ final readonly class Room implements Part
             'outlets' => Parts::written($this->outlets),
             'ceiling' => $this->ceiling->write(),
             'surfaces' => $this->surfaces->write(),
-        ] + $this->extra;
+        ] + ($this->underlay === null ? [] : ['underlay' => $this->underlay->write()]) + $this->extra;
     }
 
     /** The ceiling above a place, metres; infinite in the open. */

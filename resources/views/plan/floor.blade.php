@@ -15,6 +15,10 @@
         @if ($opening['kind'] === 'window')<path {!! $ink->of('pane') !!} d="{{ $opening['line'] }}"/>@endif
     @endforeach
     <path {!! $ink->of('ground') !!} d="{{ $floor->room() }}"/>
+    @if ($under = $floor->underlay($overlays))
+        <image class="underlay" href="{{ route('photos.show', ['shoot' => $work->shoot->id, 'file' => $under['file']]) }}" x="0" y="{{ -$under['height'] }}" width="{{ $under['width'] }}" height="{{ $under['height'] }}" transform="translate({{ $under['x'] }} {{ $under['y'] }}) rotate({{ $under['turn'] }})"/>
+        <path {!! $ink->of('underlaid') !!} d="{{ $floor->room() }}"/>
+    @endif
     @foreach ($pools as $pool)
         <path {!! $ink->of("pool".($ink instanceof \App\View\Drawing\ScreenInk ? " pool-{$pool['level']}" : '')) !!} d="{{ $pool['path'] }}"/>
     @endforeach
@@ -37,6 +41,10 @@
         <path id="sun-floor" {!! $ink->of('sun-patch') !!} d="{{ $step['path'] }}"/>
         <path id="sun-walls" {!! $ink->of('sun-wall') !!} d="{{ implode('', array_column($step['walls'], 'path')) }}"/>
     @endif
+    @foreach (in_array('sun', $overlays, true) ? $over->readings() : [] as $reading)
+        <path {!! $ink->of($reading['class']) !!} d="M{{ $reading['x'] - 6 }} {{ $reading['y'] }}L{{ $reading['x'] }} {{ $reading['y'] - 6 }}L{{ $reading['x'] + 6 }} {{ $reading['y'] }}L{{ $reading['x'] }} {{ $reading['y'] + 6 }}Z"/>
+        <text {!! $ink->of('label') !!} x="{{ $reading['at'][0] }}" y="{{ $reading['at'][1] }}">{{ $reading['words'] }}</text>
+    @endforeach
     @if (in_array('sun', $overlays, true) && ($spot = $over->spot()))
         <path {!! $ink->of('spot') !!} d="M{{ $spot[0] - 16 }} {{ $spot[1] }}h32M{{ $spot[0] }} {{ $spot[1] - 16 }}v32"/>
         <circle {!! $ink->of('spot') !!} cx="{{ $spot[0] }}" cy="{{ $spot[1] }}" r="9"/>

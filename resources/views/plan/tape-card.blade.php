@@ -37,5 +37,6 @@
         <p class="why">This clears the tape book of the room. Undo brings it back.</p><button class="plain">Sketch</button>
     </x-act>
 </details>
+@include('plan.underlay')
 <p class="why">Heights, ceiling, doors and windows, outlets, columns and surfaces are in the tape book and on the room card.</p>
 <p class="acts"><a class="plain" href="{{ $work->url(['select' => 'room']) }}" hx-get="{{ $work->url(['select' => 'room']) }}" hx-swap="none">Room card</a> <a class="plain" href="{{ $work->url(['look' => 'book']) }}" hx-get="{{ $work->url(['look' => 'book']) }}" hx-swap="none">Tape book</a></p>
