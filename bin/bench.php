@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 // Run by bin/bench.
 
+use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Judge;
+use FineFrame\Judge\PlaceView;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Scene\FramePicture;
 use FineFrame\Scene\Scene;
+use FineFrame\Space\Adjustment;
+use FineFrame\Space\NextReading;
+use FineFrame\Space\Reading;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -41,6 +46,22 @@ bench('find and try every mend', null, 40, function () use ($judge, $setup): voi
         $judge->mend($setup, $verdicts, $finding);
     }
 });
+bench('the sun’s day in the demo room', 20, 60, function () use ($setup): void {
+    $view = new PlaceView($setup->plan, $setup->location);
+    $view->study()?->steady($view->spots()[0][1] ?? null);
+});
+// Twenty corners on an oval, sixty distances with a centimetre of noise: the survey to re-solve within 20 ms.
+mt_srand(3);
+$corners = array_map(fn (int $i): Vec2 => new Vec2(8 * cos($i * M_PI / 10), 5 * sin($i * M_PI / 10)), range(0, 19));
+$readings = [];
+for ($step = 1; $step <= 3; $step++) {
+    foreach ($corners as $i => $corner) {
+        $to = ($i + $step) % 20;
+        $readings[] = Reading::distance("$i-$to", $i, $to, $corner->distanceTo($corners[$to]) + mt_rand(-50, 50) / 1e4, 0.006);
+    }
+}
+bench('re-solve a survey of 60 readings', 20, 60, fn () => Adjustment::solve($corners, $readings));
+bench('the next reading to take, of 190', null, 20, fn () => NextReading::for(Adjustment::solve($corners, $readings), 20, 0));
 foreach ($scene->views as $view) {
     bench('project '.$view->camera->placement->label.'’s frame', 10, 100, fn () => FramePicture::of($scene, $view));
 }

@@ -96,3 +96,10 @@ it('takes an edit back to the same file', function (): void {
 
     expect(PlanWriter::json((new Edit(['/setups/talk/cameras/cam-b/x_m' => 5.3]))->applyTo($there)))->toBe(PlanWriter::json($plan));
 });
+
+it('gives a new camera the lens of the brief’s school', function (string $school, float $focal): void {
+    $setup = Cases::demo(['/brief/schools/lens' => $school]);
+    $after = NewThing::in($setup, NewKind::Camera)->edit->applyTo($setup->plan)->setup();
+
+    expect($after->setup->cameras[2]->focalMm)->toBe($focal);
+})->with([['long', 85.0], ['thirty-five', 35.0], ['fifty', 50.0]]);

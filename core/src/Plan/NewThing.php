@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Plan;
 
+use FineFrame\Camera\Lens;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Staging\Person;
 
@@ -23,12 +24,12 @@ final readonly class NewThing
         $name = $kind === NewKind::Camera ? "Camera $label" : ucfirst($kind->value);
         $place = ['id' => $id, 'x_m' => round($at->x, 3), 'y_m' => round($at->y, 3)];
         $kit = $setup->plan->kit;
-        $lens = array_values($kit->lenses)[0] ?? null;
+        $lens = self::lens($setup->plan);
         $fields = match ($kind) {
             NewKind::Subject, NewKind::Interviewer => ['name' => $name, 'role' => $kind->value, 'facing_deg' => 180],
             NewKind::Furniture => ['name' => 'Table', 'width_m' => 1.0, 'depth_m' => 0.6, 'height_m' => 0.75],
             NewKind::Camera => [
-                'label' => $label, 'body' => (string) array_key_first($kit->bodies), 'lens' => $lens->id ?? '', 'focal_mm' => $lens->shortestMm ?? 50, 't_stop' => max($lens->widestT ?? 2.8, $setup->setup->metering->tStop),
+                'label' => $label, 'body' => (string) array_key_first($kit->bodies), 'lens' => $lens->id ?? '', 'focal_mm' => $lens === null ? 50 : max($lens->shortestMm, min($lens->longestMm, self::wantedMm($setup->plan) ?? $lens->shortestMm)), 't_stop' => max($lens->widestT ?? 2.8, $setup->setup->metering->tStop),
                 'support' => self::holding($kit, 1.2), 'height_m' => 1.2, 'aim' => $subject === '' ? ['mode' => 'free'] : ['mode' => 'eyes', 'subject' => $subject],
             ],
             NewKind::Light => ['name' => $setup->setup->lights === [] ? 'Key' : $name, 'fixture' => (string) array_key_first($kit->fixtures), 'stand' => self::holding($kit, 1.8), 'height_m' => 1.8, 'subject' => $subject, 'dimmer' => 0.5],
@@ -106,6 +107,30 @@ final readonly class NewThing
         }
 
         return $best[1];
+    }
+
+    /** D-02: the focal length that the brief's school asks of a new camera; null where it leaves it open. */
+    private static function wantedMm(ShootPlan $plan): ?float
+    {
+        return match ($plan->brief->schools->of('lens')) {
+            'long' => 85.0,
+            'thirty-five' => 35.0,
+            'fifty' => 50.0,
+            default => null,
+        };
+    }
+
+    /** The lens of the kit that holds what the school asks, or comes nearest to it. */
+    private static function lens(ShootPlan $plan): ?Lens
+    {
+        $lenses = array_values($plan->kit->lenses);
+        $wanted = self::wantedMm($plan);
+        if ($wanted !== null) {
+            $off = static fn (Lens $l): float => max(0.0, $l->shortestMm - $wanted, $wanted - $l->longestMm);
+            usort($lenses, static fn (Lens $a, Lens $b): int => [$off($a), $a->longestMm - $a->shortestMm] <=> [$off($b), $b->longestMm - $b->shortestMm]);
+        }
+
+        return $lenses[0] ?? null;
     }
 
     private static function holding(Kit $kit, float $heightM): string
