@@ -136,7 +136,7 @@ final class Workspace
         $said = [];
         foreach (array_keys($sheet->columns) as $column) {
             $value = $row[$column] ?? null;
-            if ($value === null || $value === '' || $value === false || in_array($column, ['taken_on', 'taken_at', 'x_m', 'y_m', 'file'], true) || $value === ($sheet->columns[$column]->choices[0] ?? null)) {
+            if ($value === null || $value === '' || $value === false || in_array($column, ['taken_on', 'taken_at', 'x_m', 'y_m', 'file', ...($sheet->name === 'photos' ? ['width_px', 'height_px'] : [])], true) || $value === ($sheet->columns[$column]->choices[0] ?? null)) {
                 continue;
             }
             $field = $sheet->field($column, $row);

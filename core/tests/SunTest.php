@@ -84,7 +84,14 @@ it('finds when the chair is struck and the longest steady stretch between', func
     expect($on)->toBe([])
         ->and(count($study->onSpot(new Vec3(4.5, 1.2, 0.6))))->toBe(1)
         ->and($study->onSpot(new Vec3(4.5, 1.2, 0.6))[0][0])->toBeLessThan($study->day->noon)
-        ->and($study->steady($spot)[0][1] - $study->steady($spot)[0][0])->toBeGreaterThan(6 * 3600);
+        ->and($study->steady($spot)[0][1] - $study->steady($spot)[0][0])->toBeGreaterThan(6 * 3600)
+        ->and($study->calm($spot))->toBe($study->steady($spot)[0]);
+    // A wide window keeps the sun on the spot for most of the day: the calm is before or after it.
+    $wide = new SunStudy(Site::at(51.5, -0.1, 'Europe/London'), ell(['offset_m' => 0.2, 'width_m' => 5.6]), '2026-03-20');
+    $lit = $wide->onSpot(new Vec3(3, 1.2, 0.6))[0];
+    [$from, $to] = $wide->calm(new Vec3(3, 1.2, 0.6));
+
+    expect($to - 1 < $lit[0] || $from + 1 > $lit[1])->toBeTrue();
 });
 
 it('hides the sun below the skyline', function (): void {

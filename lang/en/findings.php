@@ -54,9 +54,9 @@ return [
         'haze-settled' => ['The alarms are settled for haze.', 'Tell everyone who breathes it, and air the room.'],
     ],
     'sun-stays-off-the-face' => [
-        'holds' => ['No direct sun reaches :who while you record.', 'The longest steady stretch of :date is :steady.'],
-        'some-time' => ['Direct sun reaches :who at :times.', 'Nobody has said when you record. The longest steady stretch of :date is :steady.'],
-        'fails' => ['Direct sun reaches :who at :times, while you record.', 'A stripe over the face cannot be graded away. The longest steady stretch of :date is :steady.'],
+        'holds' => ['No direct sun reaches :who while you record.', 'The longest steady stretch without it on :date: :steady.'],
+        'some-time' => ['Direct sun reaches :who at :times.', 'Nobody has said when you record. The longest steady stretch without it on :date: :steady.'],
+        'fails' => ['Direct sun reaches :who at :times, while you record.', 'A stripe over the face cannot be graded away. The longest steady stretch without it on :date: :steady.'],
     ],
     'walls-close' => [
         'sketched' => ['The room is a sketch: nobody has taped it.', 'Every distance is a guess until the walls are taped. Begin with the longest wall.'],

@@ -94,6 +94,19 @@ final class SunStudy
         return $steady;
     }
 
+    /** @return array{float, float}|null the longest steady stretch in which no direct sun is on the spot */
+    public function calm(Vec3 $spot): ?array
+    {
+        foreach ($this->steady($spot) as [$from, $to]) {
+            $lit = array_filter($this->onSpot($spot), static fn (array $s): bool => $s[0] < ($from + $to) / 2 && $s[1] > ($from + $to) / 2);
+            if ($lit === []) {
+                return [$from, $to];
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @param  \Closure(Sun): bool  $isSo
      * @return list<array{float, float}>

@@ -1,7 +1,7 @@
 @php($sheet = $work->sheet($name))
 @php($typed = $work->typed($name))
 @php($rows = $typed ?? $sheet->rows)
-@php($blank = $typed !== null && collect($typed)->contains(fn ($r) => ($r['id'] ?? '') === '') ? [] : ['new' => []])
+@php($blank = $name === 'photos' || $typed !== null && collect($typed)->contains(fn ($r) => ($r['id'] ?? '') === '') ? [] : ['new' => []])
 <section class="sheet" id="sheet-{{ $name }}" aria-labelledby="title-{{ $name }}">
     <h3 id="title-{{ $name }}">{{ $sheet->title() }} <small class="num">{{ count($sheet->rows) ?: '' }}</small></h3>
     @if ($sheet->hint() !== '')<p class="why">{{ $sheet->hint() }}</p>@endif
