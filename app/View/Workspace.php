@@ -4,23 +4,15 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Instruments\Instruments;
 use App\Models\Shoot;
 use App\Plans\Cards\Card;
 use App\Plans\Cards\Cards;
 use App\Plans\PlanStore;
-use App\Plans\Sheets\Sheet;
-use App\Plans\Sheets\Sheets;
 use App\View\Drawing\ElevationDrawing;
 use App\View\Drawing\FloorDrawing;
 use App\View\Drawing\FrameDrawing;
-use App\View\Drawing\SmallPlan;
-use App\View\Drawing\SunDrawing;
-use FineFrame\Document\ColumnKind;
 use FineFrame\Figures\Figure;
 use FineFrame\Figures\Figures;
-use FineFrame\Judge\Comparison;
-use FineFrame\Judge\Consequences;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Mend;
@@ -29,7 +21,6 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Verdicts;
-use FineFrame\Plan\Location;
 use FineFrame\Plan\SetupPlan;
 
 /** Everything a stage page shows of one setup. */
@@ -48,7 +39,7 @@ final class Workspace
 
     public readonly Situation $situation;
 
-    private ?SunDrawing $sun = null;
+    private ?ScoutDesk $scout = null;
 
     public readonly Verdicts $verdicts;
 
@@ -91,100 +82,15 @@ final class Workspace
         return $this->setup->location->id === $this->setup->plan->setups[0]->location ? null : $this->setup->location->id;
     }
 
-    public function sheet(string $name): Sheet
+    /** The place and its lists, as brief, scouting and tape book show them. */
+    public function scout(): ScoutDesk
     {
-        return (new Sheets($this->setup->plan, $this->setup->location))->of($name);
-    }
-
-    /** @return array<array-key, array<string, string>>|null what was typed into a sheet that is not kept yet */
-    public function typed(string $sheet): ?array
-    {
-        $typed = app()->bound('typed') ? app('typed') : null;
-        if (! is_array($typed) || ($typed['sheet'] ?? null) !== $sheet || ! is_array($typed['rows'] ?? null)) {
-            return null;
-        }
-
-        return array_map(static fn (mixed $row): array => array_map(static fn (mixed $v): string => is_string($v) ? $v : '', is_array($row) ? $row : []), $typed['rows']);
+        return $this->scout ??= new ScoutDesk($this->situation, $this->reader, $this->phrase);
     }
 
     public function view(): PlaceView
     {
         return $this->situation->place();
-    }
-
-    public function sun(): ?SunDrawing
-    {
-        $study = $this->view()->study();
-
-        return $study === null ? null : $this->sun ??= new SunDrawing($study, $this->view());
-    }
-
-    /** @return list<string> what the brief already asks for, in sentences */
-    public function consequences(): array
-    {
-        return array_map(fn (array $c): string => $this->phrase->consequence($c[0], $c[1]), Consequences::of($this->setup->plan));
-    }
-
-    /**
-     * An entry of a sheet in a line: its name, and the rest that was said.
-     *
-     * @param  array<array-key, mixed>  $row
-     * @return array{string, string}
-     */
-    public function entry(Sheet $sheet, array $row): array
-    {
-        $said = [];
-        foreach (array_keys($sheet->columns) as $column) {
-            $value = $row[$column] ?? null;
-            if ($value === null || $value === '' || $value === false || in_array($column, ['taken_on', 'taken_at', 'x_m', 'y_m', 'file', ...($sheet->name === 'photos' ? ['width_px', 'height_px'] : [])], true) || $value === ($sheet->columns[$column]->choices[0] ?? null)) {
-                continue;
-            }
-            $field = $sheet->field($column, $row);
-            $text = is_string($value) && ($field->options[$value] ?? null) === null ? $value : $field->text($this->reader);
-            $answer = in_array($value, ['yes', 'no'], true);
-            $bare = $answer || $said !== [] && $field->unit === '' && in_array($sheet->columns[$column]->kind, [ColumnKind::Number, ColumnKind::Clock, ColumnKind::Metres], true);
-            $said[] = $value === true ? $field->label : ($bare ? $field->label.($answer ? ': ' : ' ') : '').trim(($field->options[$text] ?? $text).' '.$field->unit);
-        }
-
-        return [$said[0] ?? $sheet->one(), implode(' · ', array_slice($said, 1, 5))];
-    }
-
-    /** A room's outline at one scale for all, to be seen side by side. */
-    public function smallPlan(Location $place): string
-    {
-        return (new SmallPlan($this->setup->plan))->of($place);
-    }
-
-    /** The focal length whose view is drawn on photos: as asked for, else A's. */
-    public function cropMm(): float
-    {
-        $asked = request()->query('crop');
-
-        return is_numeric($asked) ? max(4.0, min(1000.0, (float) $asked)) : $this->setup->camera(0)?->placement->focalMm ?? 50.0;
-    }
-
-    /** @return list<array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>}> */
-    public function references(): array
-    {
-        return (new ReferenceFrames($this->setup, $this->cropMm()))->all();
-    }
-
-    /** What the forecast says of the day's sky, in words. */
-    public function forecast(): string
-    {
-        $date = $this->view()->date();
-        if ($date === '') {
-            return '';
-        }
-        ['cloud' => $cloud, 'sure' => $sure] = app(Instruments::class)->forecast($this->setup->location, $date);
-        $sky = $cloud < 0.25 ? 'clear' : ($cloud < 0.6 ? 'broken cloud: level and colour jump' : 'overcast: steady and soft');
-
-        return $sky.', '.round(100 * $cloud).' % cloud, '.round(100 * $sure).' % sure';
-    }
-
-    public function comparison(): Comparison
-    {
-        return new Comparison($this->setup->plan);
     }
 
     public function headline(): string

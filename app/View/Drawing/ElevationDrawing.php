@@ -56,15 +56,19 @@ final readonly class ElevationDrawing
     private function profile(): array
     {
         $room = $this->situation->setup->room;
-        $levels = [];
+        $edges = $xs = [];
         foreach ($room->faces as $face) {
-            foreach ($room->ceiling->along($face->line, $room->heightM) as $point) {
-                $levels[(string) round($this->along->dot($point->floor()), 3)] = max($levels[(string) round($this->along->dot($point->floor()), 3)] ?? 0.0, $point->z);
+            $tops = array_map(fn (Vec3 $p): array => [round($this->along->dot($p->floor()), 2), $p->z], $room->ceiling->along($face->line, $room->heightM));
+            for ($i = 1; $i < count($tops); $i++) {
+                $edges[] = $tops[$i - 1][0] <= $tops[$i][0] ? [$tops[$i - 1], $tops[$i]] : [$tops[$i], $tops[$i - 1]];
             }
+            array_push($xs, ...array_column($tops, 0));
         }
-        ksort($levels, SORT_NUMERIC);
+        $xs = array_values(array_unique($xs));
+        sort($xs);
+        $highest = static fn (float $x): float => max(0.0, ...array_map(static fn (array $e): float => $e[1][0] - $e[0][0] < 0.02 ? max($e[0][1], $e[1][1]) : $e[0][1] + ($e[1][1] - $e[0][1]) * ($x - $e[0][0]) / ($e[1][0] - $e[0][0]), array_filter($edges, static fn (array $e): bool => $x >= $e[0][0] - 0.02 && $x <= $e[1][0] + 0.02)));
 
-        return array_map(static fn (string|int $x, float $z): array => [(float) $x, $z], array_keys($levels), $levels);
+        return array_map(static fn (float $x): array => [$x, $highest($x)], $xs);
     }
 
     /** @return list<array{class: string, path: string}> far things first */

@@ -6,7 +6,7 @@
         </section>
     @else
         <section class="rules" aria-labelledby="rules-title"><h2 id="rules-title">What this brief already asks for</h2>
-            <ul>@foreach ($work->consequences() as $line)<li>{{ $line }}</li>@endforeach</ul>
+            <ul>@foreach ($work->scout()->consequences() as $line)<li>{{ $line }}</li>@endforeach</ul>
         </section>
         @foreach (array_keys(\FineFrame\Plan\BriefLists::all()) as $name)
             @include('plan.sheet', ['name' => $name])

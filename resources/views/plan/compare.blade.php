@@ -1,4 +1,4 @@
-@php($comparison = $work->comparison())
+@php($comparison = $work->scout()->comparison())
 @php($decided = $work->setup->plan->scouting->decision)
 <div class="board-text compare">
     @if ($decided->text('place') !== '')<p class="decided"><x-mark state="holds" /> Decided: <b>{{ collect($work->setup->plan->locations)->firstWhere('id', $decided->text('place'))?->name }}</b>@if ($decided->text('reason') !== ''), because {{ $decided->text('reason') }}@endif @if ($decided->text('by') !== '')<span class="why">{{ $decided->text('by') }} {{ $decided->text('on') }}</span>@endif</p>@endif
@@ -6,7 +6,7 @@
         <caption>Places side by side. A score runs from 0 to 1; what nobody knows counts neither way.</caption>
         <thead><tr><th scope="col"></th>@foreach ($comparison->candidates as $one)<th scope="col"><a href="{{ $work->url(['place' => $one->view->place->id, 'look' => 'sun']) }}">{{ $one->view->place->name }}</a></th>@endforeach<th scope="col">Weight</th></tr></thead>
         <tbody>
-            <tr><th scope="row">Plan</th>@foreach ($comparison->candidates as $one)<td>{!! $work->smallPlan($one->view->place) !!}</td>@endforeach<td></td></tr>
+            <tr><th scope="row">Plan</th>@foreach ($comparison->candidates as $one)<td>{!! $work->scout()->smallPlan($one->view->place) !!}</td>@endforeach<td></td></tr>
             <tr><th scope="row">Pictures</th>@foreach ($comparison->candidates as $one)<td><div class="thumbs">@foreach (array_slice($one->view->place->list('photos'), 0, 4) as $photo)<img src="{{ route('photos.show', ['shoot' => $work->shoot->id, 'file' => 'thumb-'.$photo->text('file')]) }}" alt="{{ $photo->text('caption') ?: 'Photo' }}">@endforeach</div>@if ($one->view->place->list('photos') === [])<span class="why">none yet</span>@endif</td>@endforeach<td></td></tr>
             <tr class="total"><th scope="row">Score</th>
                 @foreach ($comparison->candidates as $one)

@@ -36,7 +36,7 @@
     @foreach ($floor->outlets() as $outlet)
         <path {!! $ink->of('outlet') !!} d="{{ $outlet['path'] }}"/>
     @endforeach
-    @if (in_array('sun', $overlays, true) && ($sun = $work->sun()))
+    @if (in_array('sun', $overlays, true) && ($sun = $work->scout()->sun()))
         @php($step = $sun->steps()[$sun->opening()])
         <path id="sun-floor" {!! $ink->of('sun-patch') !!} d="{{ $step['path'] }}"/>
         <path id="sun-walls" {!! $ink->of('sun-wall') !!} d="{{ implode('', array_column($step['walls'], 'path')) }}"/>

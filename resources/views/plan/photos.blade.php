@@ -7,9 +7,9 @@
         <p class="why">Several at once. They are turned upright; where they were taken and the camera’s serial are stripped.</p>
     </x-act>
     <form method="get" action="{{ $work->url(['look' => 'photos']) }}" class="tape-line"><input type="hidden" name="look" value="photos">@if ($work->place() !== null)<input type="hidden" name="place" value="{{ $work->place() }}">@endif
-        <label>Draw what <input class="num short" name="crop" value="{{ $work->cropMm() + 0 }}" inputmode="decimal"> mm on A sees</label> <button class="plain">Draw</button></form>
+        <label>Draw what <input class="num short" name="crop" value="{{ $work->scout()->cropMm() + 0 }}" inputmode="decimal"> mm on A sees</label> <button class="plain">Draw</button></form>
     <ul class="photos">
-        @foreach ($work->references() as $photo)
+        @foreach ($work->scout()->references() as $photo)
             <li>
                 <figure>
                     <div class="photo"><img src="{{ route('photos.show', ['shoot' => $work->shoot->id, 'file' => $photo['file']]) }}" alt="{{ $photo['caption'] ?: 'Photo of '.$work->setup->location->name }}" width="{{ $photo['width'] }}" height="{{ $photo['height'] }}" loading="lazy">

@@ -1,5 +1,5 @@
-@php($sheet = $work->sheet($name))
-@php($typed = $work->typed($name))
+@php($sheet = $work->scout()->sheet($name))
+@php($typed = $work->scout()->typed($name))
 @php($rows = $typed ?? $sheet->rows)
 @php($blank = $name === 'photos' || $typed !== null && collect($typed)->contains(fn ($r) => ($r['id'] ?? '') === '') ? [] : ['new' => []])
 <section class="sheet" id="sheet-{{ $name }}" aria-labelledby="title-{{ $name }}">
@@ -10,7 +10,7 @@
             @php($id = $row['id'] ?? '')
             @php($errorsHere = collect($errors->getMessages())->filter(fn ($m, $k) => $id !== '' && str_starts_with($k, "$sheet->pointer/$id/") || $id === '' && str_starts_with($k, "$sheet->pointer/$i/") || $id === '' && str_starts_with($k, "$sheet->pointer/".count($sheet->rows).'/')))
             <details class="entry" id="entry-{{ $name }}-{{ $id === '' ? 'new' : $id }}" @if (($typed !== null && $id === '') || $errorsHere->isNotEmpty()) open @endif>
-                <summary>@if ($row === [])<span class="add">Add {{ $sheet->one() }}</span>@else<b>{{ $work->entry($sheet, $row)[0] }}</b> <span class="why">{{ $work->entry($sheet, $row)[1] }}</span>@endif</summary>
+                <summary>@if ($row === [])<span class="add">Add {{ $sheet->one() }}</span>@else<b>{{ $work->scout()->entry($sheet, $row)[0] }}</b> <span class="why">{{ $work->scout()->entry($sheet, $row)[1] }}</span>@endif</summary>
                 <input type="hidden" name="rows[{{ $i }}][id]" value="{{ $id }}">
                 <div class="cells">
                     @foreach (array_keys($sheet->columns) as $column)

@@ -1,4 +1,4 @@
-@php($sun = $work->sun())
+@php($sun = $work->scout()->sun())
 <section id="strip" class="strip" aria-label="The sun on this date" @isset($oob) hx-swap-oob="morph" @endisset>
     @if ($sun === null)
         <p class="why">For the sun’s course: give the place its latitude and longitude on its card, and the shoot a date in the brief.</p>
@@ -8,7 +8,7 @@
             <button type="button" class="plain" data-sun-play aria-pressed="false">Play the day</button>
             <label>Time <input type="range" min="0" max="{{ count($sun->steps()) - 1 }}" value="{{ $sun->opening() }}" data-sun-time aria-label="Time of day"></label>
             <output data-sun-now class="num"><b>{{ $step['clock'] }}</b> sun {{ $step['altitude'] }} high, at {{ $step['bearing'] }}, {{ $step['sky'] }}</output>
-            @if ($cloud = $work->forecast())<span class="why">Forecast: {{ $cloud }}</span>@endif
+            @if ($cloud = $work->scout()->forecast())<span class="why">Forecast: {{ $cloud }}</span>@endif
             <script type="application/json" data-sun-steps>@json($sun->steps(), JSON_HEX_TAG)</script>
         </div>
         <svg class="sun-chart" viewBox="0 0 720 {{ $sun->height() }}" role="img" aria-label="The sun’s height over the day, and what it reaches when">

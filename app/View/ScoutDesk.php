@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Instruments\Instruments;
+use App\Plans\Sheets\Sheet;
+use App\Plans\Sheets\Sheets;
+use App\View\Drawing\SmallPlan;
+use App\View\Drawing\SunDrawing;
+use FineFrame\Document\ColumnKind;
+use FineFrame\Judge\Comparison;
+use FineFrame\Judge\Consequences;
+use FineFrame\Judge\Situation;
+use FineFrame\Plan\Location;
+
+/** What brief, scouting and tape book show of a place: its lists, its sun, its photos, and how it compares. */
+final class ScoutDesk
+{
+    private ?SunDrawing $sun = null;
+
+    public function __construct(private readonly Situation $situation, private readonly Reader $reader, private readonly Phrase $phrase)
+    {
+    }
+
+    public function sheet(string $name): Sheet
+    {
+        return (new Sheets($this->situation->setup->plan, $this->situation->setup->location))->of($name);
+    }
+
+    /** @return array<array-key, array<string, string>>|null what was typed into a sheet that is not kept yet */
+    public function typed(string $sheet): ?array
+    {
+        $typed = app()->bound('typed') ? app('typed') : null;
+        if (! is_array($typed) || ($typed['sheet'] ?? null) !== $sheet || ! is_array($typed['rows'] ?? null)) {
+            return null;
+        }
+
+        return array_map(static fn (mixed $row): array => array_map(static fn (mixed $v): string => is_string($v) ? $v : '', is_array($row) ? $row : []), $typed['rows']);
+    }
+
+    public function sun(): ?SunDrawing
+    {
+        $study = $this->situation->place()->study();
+
+        return $study === null ? null : $this->sun ??= new SunDrawing($study, $this->situation->place());
+    }
+
+    /** @return list<string> what the brief already asks for, in sentences */
+    public function consequences(): array
+    {
+        return array_map(fn (array $c): string => $this->phrase->consequence($c[0], $c[1]), Consequences::of($this->situation->setup->plan));
+    }
+
+    /**
+     * An entry of a sheet in a line: its name, and the rest that was said.
+     *
+     * @param  array<array-key, mixed>  $row
+     * @return array{string, string}
+     */
+    public function entry(Sheet $sheet, array $row): array
+    {
+        $said = [];
+        foreach (array_keys($sheet->columns) as $column) {
+            $value = $row[$column] ?? null;
+            if ($value === null || $value === '' || $value === false || in_array($column, ['taken_on', 'taken_at', 'x_m', 'y_m', 'file', ...($sheet->name === 'photos' ? ['width_px', 'height_px'] : [])], true) || $value === ($sheet->columns[$column]->choices[0] ?? null)) {
+                continue;
+            }
+            $field = $sheet->field($column, $row);
+            $text = is_string($value) && ($field->options[$value] ?? null) === null ? $value : $field->text($this->reader);
+            $answer = in_array($value, ['yes', 'no'], true);
+            $bare = $answer || $said !== [] && $field->unit === '' && in_array($sheet->columns[$column]->kind, [ColumnKind::Number, ColumnKind::Clock, ColumnKind::Metres], true);
+            $said[] = $value === true ? $field->label : ($bare ? $field->label.($answer ? ': ' : ' ') : '').trim(($field->options[$text] ?? $text).' '.$field->unit);
+        }
+
+        return [$said[0] ?? $sheet->one(), implode(' · ', array_slice($said, 1, 5))];
+    }
+
+    /** A room's outline at one scale for all, to be seen side by side. */
+    public function smallPlan(Location $place): string
+    {
+        return (new SmallPlan($this->situation->setup->plan))->of($place);
+    }
+
+    /** What the forecast says of the day's sky, in words. */
+    public function forecast(): string
+    {
+        $date = $this->situation->place()->date();
+        if ($date === '') {
+            return '';
+        }
+        ['cloud' => $cloud, 'sure' => $sure] = app(Instruments::class)->forecast($this->situation->setup->location, $date);
+        $sky = $cloud < 0.25 ? 'clear' : ($cloud < 0.6 ? 'broken cloud: level and colour jump' : 'overcast: steady and soft');
+
+        return $sky.', '.round(100 * $cloud).' % cloud, '.round(100 * $sure).' % sure';
+    }
+
+    /** The focal length whose view is drawn on photos: as asked for, else A's. */
+    public function cropMm(): float
+    {
+        $asked = request()->query('crop');
+
+        return is_numeric($asked) ? max(4.0, min(1000.0, (float) $asked)) : $this->situation->setup->camera(0)?->placement->focalMm ?? 50.0;
+    }
+
+    /** @return list<array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>}> */
+    public function references(): array
+    {
+        return (new ReferenceFrames($this->situation->setup, $this->cropMm()))->all();
+    }
+
+    public function comparison(): Comparison
+    {
+        return new Comparison($this->situation->setup->plan);
+    }
+}
