@@ -43,6 +43,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/tape', TapeController::class)->name('tape');
     Route::post('/places', [PlaceController::class, 'store'])->name('places.store');
     Route::post('/places/remove', [PlaceController::class, 'destroy'])->name('places.destroy');
+    Route::post('/places/setup', [PlaceController::class, 'setup'])->name('places.setup');
     Route::post('/places/compass', [PlaceController::class, 'compass'])->name('places.compass');
     Route::post('/underlay', UnderlayController::class)->name('underlay');
     Route::post('/shape', [PlaceController::class, 'shape'])->name('shape');

@@ -8,11 +8,11 @@ declare(strict_types=1);
 return [
     'titles' => [
         'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'topics' => 'What they will speak of, or play',
-        'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'photos' => 'Photos',
+        'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'pouch' => 'Pouch to take along', 'photos' => 'Photos',
         'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points',
     ],
     'ones' => [
-        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift',
+        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point',
     ],
     'hints' => [
@@ -24,6 +24,7 @@ return [
         'openings' => 'From the corner at which the wall begins.',
         'built' => 'Where it is drawn; two distances to it place it by the tape. What may hang from a beam is unknown until someone who may say so has said.',
         'ceiling' => 'Three points or more for each slope. Where slopes meet, the lower one is the ceiling.',
+        'pouch' => 'Tick it off at the door.',
         'references' => 'A look that everybody has agreed on saves an hour on the day.',
         'days' => 'The first line is what checks judge by.',
     ],

@@ -62,7 +62,7 @@ test.describe('on a phone', () => {
         await stage(page, 'Measure');
         await page.locator('.places a', { hasText: 'Fennhall' }).tap();
         await tab(page, 'Verdicts');
-        await page.locator('.shape-new summary').tap();
+        await page.getByText('Sketch another shape').tap();
         await page.getByLabel('Width').fill('8');
         await page.getByLabel('Depth').fill('5');
         await page.getByRole('button', { name: 'Sketch', exact: true }).tap();

@@ -156,3 +156,13 @@ it('lays a floor plan underneath and scales it by two points', function (): void
     ($this->at)('underlay', ['stage' => 'measure', 'x1' => '1', 'y1' => '1', 'x2' => '1', 'y2' => '1', 'apart' => '3'])->assertStatus(422)->assertSee('is not a length a tape can give');
     ($this->at)('underlay', ['stage' => 'measure'])->assertStatus(422)->assertSee('Mark two points on the floor first.');
 });
+
+it('sets up in a place that had nothing, and things stand there', function (): void {
+    $this->get("/shoots/{$this->shoot->id}/stage?place=glasshouse")->assertSee('Set up here')->assertDontSee('Add subject');
+    ($this->at)('places/setup', ['stage' => 'stage'])->assertRedirect();
+    ($this->at)('things', ['stage' => 'stage', 'kind' => 'subject'])->assertRedirect();
+    $setup = ($this->plan)()->setupAt('glasshouse');
+
+    expect($setup->setup->isBare())->toBeFalse()->and($setup->subjects())->toHaveCount(1)->and(($this->plan)()->setups)->toHaveCount(2);
+    $this->get("/shoots/{$this->shoot->id}/stage?place=glasshouse")->assertSee('Add subject');
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Plan;
 
+use FineFrame\Scout\PlaceLists;
 use FineFrame\Space\Room;
 use FineFrame\Space\TapeBook;
 
@@ -22,7 +23,16 @@ final readonly class NewPlace
         for ($n = 1, $id = $stem; in_array($id, $taken, true); $n++, $id = "$stem-$n");
         $site = $plan->locations[0]->site;
 
-        return new self($id, new Edit(['/locations/-' => ['id' => $id, 'name' => $name] + ($site === null ? [] : ['site' => $site->write()])]));
+        return new self($id, new Edit(['/locations/-' => ['id' => $id, 'name' => $name, 'scouted' => ['pouch' => array_map(static fn (string $what, int $i): array => ['id' => 'pouch-'.($i + 1), 'name' => $what], PlaceLists::POUCH, array_keys(PlaceLists::POUCH))]] + ($site === null ? [] : ['site' => $site->write()])]));
+    }
+
+    /** A setup of its own in a place where nothing is set up yet, exposed as the first one is. */
+    public static function setup(ShootPlan $plan, Location $place): Edit
+    {
+        $taken = array_column($plan->setups, 'id');
+        for ($n = count($taken) + 1; in_array("setup-$n", $taken, true); $n++);
+
+        return new Edit(['/setups/-' => ['id' => "setup-$n", 'name' => "Setup $n", 'location' => $place->id, 'metering' => $plan->setups[0]->metering->write()]]);
     }
 
     /**

@@ -17,6 +17,8 @@ use FineFrame\Staging\Person;
 /** One arrangement of people and gear in one place. */
 final readonly class Setup implements Part
 {
+    private const BARE = 'nothing-at-';
+
     /**
      * @param  list<Person>  $people
      * @param  list<Furniture>  $furniture
@@ -58,7 +60,13 @@ final readonly class Setup implements Part
     /** Nothing set up yet in a place: what a candidate looks like before it is chosen. */
     public static function bare(string $location, Metering $metering): self
     {
-        return new self('bare-'.$location, 'nothing set up', $location, $metering, [], [], [], [], [], []);
+        return new self(self::BARE.$location, 'nothing set up', $location, $metering, [], [], [], [], [], []);
+    }
+
+    /** Whether it only stands in for a place where nothing is set up. */
+    public function isBare(): bool
+    {
+        return $this->id === self::BARE.$this->location;
     }
 
     public function write(): array

@@ -13,6 +13,9 @@ final class PlaceLists
     /** What must be asked before gear and people come, in the order people forget it. */
     public const ASKINGS = ['owner’s leave', 'fixing things to the building', 'camera places', 'neighbours told', 'house technician', 'insurance', 'haze and alarms', 'other'];
 
+    /** What one takes along to look at a place. */
+    public const POUCH = ['gloves', 'tape measure and laser', 'light meter', 'colour meter', 'clamp meter', 'compass', 'pencil and paper', 'phone, charged', 'colour palette of the piece'];
+
     /** @return array<string, array<string, Column>> */
     public static function all(): array
     {
@@ -28,6 +31,7 @@ final class PlaceLists
             'askings' => ['name' => Column::text(), 'about' => Column::choice(...self::ASKINGS), 'who' => Column::text(120), 'state' => Column::choice('open', 'asked', 'agreed', 'refused'), 'due' => Column::date()],
             'hazards' => ['name' => Column::text(), 'done_about' => Column::text(), 'settled' => Column::flag()],
             'photos' => ['caption' => Column::text(), 'file' => Column::text(80), 'width_px' => Column::number(1, 40_000), 'height_px' => Column::number(1, 40_000), 'bearing_deg' => Column::degrees(), 'focal_mm' => Column::number(1, 2000, Unit::Millimetre), 'sensor_mm' => Column::number(1, 100, Unit::Millimetre)] + $spot + $taken,
+            'pouch' => ['name' => Column::text(), 'packed' => Column::flag()],
             'gifts' => ['name' => Column::text(), 'kind' => Column::choice('leading line', 'symmetry', 'window', 'lamp', 'machine', 'foreground', 'eyesore', 'coloured bounce')],
         ];
     }
