@@ -145,7 +145,7 @@ it('adds a place as a sketch that nobody has taped, under a free id', function (
     $new = $again->locations[2];
     $ell = NewPlace::sketch($new, 'ell', 6, 4)->applyTo($again)->location($new->id)->space;
 
-    expect($new->id)->toBe('glasshouse-2')->and($new->space->book->isTaped())->toBeFalse()->and($new->site?->longitudeDeg)->toBe($plan->locations[0]->site?->longitudeDeg)
+    expect($new->id)->toBe('glasshouse-1')->and($new->space->book->isTaped())->toBeFalse()->and($new->site?->longitudeDeg)->toBe($plan->locations[0]->site?->longitudeDeg)
         ->and($ell->floor->signedArea())->toEqualWithDelta(18.0, 0.01);
     $taped = (new FineFrame\Plan\Edit(["/locations/$new->id/space/walls/w1/length_m" => 6.2, "/locations/$new->id/space/walls/w1/by" => 'tape']))->applyTo($again)->location($new->id)->space;
     // The wall across follows; nobody taped it, so nothing fails to close.

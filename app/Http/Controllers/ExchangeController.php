@@ -13,6 +13,7 @@ use FineFrame\Format\Dxf\Reader;
 use FineFrame\Format\Dxf\Writer;
 use FineFrame\Format\UnreadableFile;
 use FineFrame\Plan\Edit;
+use FineFrame\Plan\FreeId;
 use FineFrame\Plan\Location;
 use FineFrame\Plan\Refit;
 use FineFrame\Plan\ShootPlan;
@@ -93,11 +94,8 @@ final readonly class ExchangeController
         $count = 0;
         foreach ($found as $list => $entries) {
             $there = array_map(static fn (Record $r): array => $r->write(), $place->list($list));
-            $taken = array_column($there, 'id');
             foreach ($entries as $entry) {
-                for ($n = count($there) + 1; in_array("$list-$n", $taken, true); $n++);
-                $taken[] = "$list-$n";
-                $there[] = ['id' => "$list-$n"] + $entry;
+                $there[] = ['id' => FreeId::of($list, array_column($there, 'id'))] + $entry;
                 $count++;
             }
             $values["/locations/$place->id/scouted/$list"] = $there;

@@ -8,6 +8,7 @@ use App\Http\Requests\PhotoRequest;
 use App\Models\Shoot;
 use App\Photos\Darkroom;
 use FineFrame\Plan\Edit;
+use FineFrame\Plan\FreeId;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -25,9 +26,7 @@ final readonly class PhotoController
         $version = $request->version();
         foreach ($request->photos() as $photo) {
             $print = $this->darkroom->develop($photo, $shoot->id);
-            $taken = array_column($place->list('photos'), 'id');
-            for ($n = count($taken) + 1; in_array("photo-$n", $taken, true); $n++);
-            $edit = new Edit(["/locations/$place->id/scouted/photos" => [...array_map(static fn ($r): array => $r->write(), $place->list('photos')), ['id' => "photo-$n"] + $print->write()]]);
+            $edit = new Edit(["/locations/$place->id/scouted/photos" => [...array_map(static fn ($r): array => $r->write(), $place->list('photos')), ['id' => FreeId::of('photo', array_column($place->list('photos'), 'id'))] + $print->write()]]);
             $shoot = $this->desk->store->commit($shoot, $version, $edit, 'Add a photo of '.$place->name);
             $version = $shoot->version;
             $place = $this->desk->store->open($shoot)->location($place->id);

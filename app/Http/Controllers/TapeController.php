@@ -11,9 +11,9 @@ use App\Models\Shoot;
 use FineFrame\FineFrameException;
 use FineFrame\Measure\Length;
 use FineFrame\Plan\Edit;
+use FineFrame\Plan\FreeId;
 use FineFrame\Plan\Location;
 use FineFrame\Plan\Refit;
-use FineFrame\Space\Tie;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
@@ -57,10 +57,8 @@ final readonly class TapeController
                 return new Edit(["$at/ties/$tie->id/length_m" => $metres, "$at/ties/$tie->id/by" => $by, "$at/ties/$tie->id/left_out" => false]);
             }
         }
-        $taken = array_map(static fn (Tie $t): string => $t->id, $place->space->book->ties);
-        for ($n = count($taken) + 1; in_array("tie-$n", $taken, true); $n++);
 
-        return new Edit(["$at/ties/-" => ['id' => "tie-$n", 'from' => $from, 'to' => $to, 'length_m' => $metres, 'by' => $by]]);
+        return new Edit(["$at/ties/-" => ['id' => FreeId::of('tie', array_column($place->space->book->ties, 'id')), 'from' => $from, 'to' => $to, 'length_m' => $metres, 'by' => $by]]);
     }
 
     private static function name(Location $place, string $point): string

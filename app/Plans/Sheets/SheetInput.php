@@ -8,6 +8,7 @@ use App\Plans\Cards\FieldKind;
 use App\Plans\Cards\UnreadableField;
 use App\View\Reader;
 use FineFrame\FineFrameException;
+use FineFrame\Plan\FreeId;
 use Illuminate\Validation\ValidationException;
 
 /** Turns a posted sheet into the list as the plan keeps it. */
@@ -38,7 +39,7 @@ final readonly class SheetInput
             }
             $id = $cells['id'] ?? '';
             $row = $this->row($cells, $known[$id] ?? [], "{$this->sheet->pointer}/".($id === '' ? count($rows) : $id), $errors);
-            $rows[] = ['id' => $id === '' ? $this->free(array_column($rows, 'id') + array_keys($known)) : $id] + $row;
+            $rows[] = ['id' => $id === '' ? FreeId::of($this->sheet->name, [...array_column($rows, 'id'), ...array_keys($known)]) : $id] + $row;
         }
         if ($errors !== []) {
             throw ValidationException::withMessages($errors);
@@ -75,14 +76,5 @@ final readonly class SheetInput
         }
 
         return $row;
-    }
-
-    /** @param  array<array-key, mixed>  $taken */
-    private function free(array $taken): string
-    {
-        $taken = [...$taken, ...array_column($this->sheet->rows, 'id')];
-        for ($n = count($taken) + 1; in_array($this->sheet->name.'-'.$n, $taken, true); $n++);
-
-        return $this->sheet->name.'-'.$n;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Plan;
 
+use FineFrame\Document\Record;
 use FineFrame\Scout\PlaceLists;
 use FineFrame\Space\Room;
 use FineFrame\Space\TapeBook;
@@ -20,19 +21,19 @@ final readonly class NewPlace
         $stem = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($name)), '-') ?: 'place';
         $taken = array_column($plan->locations, 'id');
         $stem = substr($stem, 0, 40);
-        for ($n = 1, $id = $stem; in_array($id, $taken, true); $n++, $id = "$stem-$n");
+        $id = in_array($stem, $taken, true) ? FreeId::of($stem, $taken) : $stem;
         $site = $plan->locations[0]->site;
 
         return new self($id, new Edit(['/locations/-' => ['id' => $id, 'name' => $name, 'scouted' => ['pouch' => array_map(static fn (string $what, int $i): array => ['id' => 'pouch-'.($i + 1), 'name' => $what], PlaceLists::POUCH, array_keys(PlaceLists::POUCH))]] + ($site === null ? [] : ['site' => $site->write()])]));
     }
 
-    /** A setup of its own in a place where nothing is set up yet, exposed as the first one is. */
+    /** A setup of its own in a place where nothing is set up yet, exposed as the first one is, by the daylight that was metered there. */
     public static function setup(ShootPlan $plan, Location $place): Edit
     {
-        $taken = array_column($plan->setups, 'id');
-        for ($n = count($taken) + 1; in_array("setup-$n", $taken, true); $n++);
+        $daylight = array_values(array_filter($place->list('light'), static fn (Record $r): bool => $r->text('under') === 'daylight' && $r->number('lux') !== null))[0] ?? null;
+        $metering = ($daylight === null ? [] : ['ambient_lux' => $daylight->number('lux')]) + $plan->setups[0]->metering->write();
 
-        return new Edit(['/setups/-' => ['id' => "setup-$n", 'name' => "Setup $n", 'location' => $place->id, 'metering' => $plan->setups[0]->metering->write()]]);
+        return new Edit(['/setups/-' => ['id' => FreeId::of('setup', array_column($plan->setups, 'id')), 'name' => 'Setup '.(count($plan->setups) + 1), 'location' => $place->id, 'metering' => $metering]]);
     }
 
     /**

@@ -85,9 +85,8 @@ final readonly class NewThing
     {
         $s = $setup->setup;
         $taken = array_column([...$s->people, ...$s->furniture, ...$s->cameras, ...$s->lights, ...$s->booms], 'id');
-        for ($n = 1; in_array("$stem-$n", $taken, true); $n++);
 
-        return "$stem-$n";
+        return FreeId::of($stem, $taken);
     }
 
     /** The spot, of a half-metre grid, that is farthest from everything. */
