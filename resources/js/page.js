@@ -26,12 +26,14 @@ async function switchTheme(button) {
     await fetch(button.form.action, { method: 'POST', body: form, redirect: 'manual' });
 }
 
-// On a phone a chosen thing's card is on the verdicts tab.
+// On a phone a chosen thing's card is on the verdicts tab. Another way to look brings its own card along: that is no choice.
 document.addEventListener('plan:drawn', () => {
-    const chosen = document.getElementById('state')?.dataset.select;
-    if (chosen !== document.body.dataset.chosen) {
-        if (document.body.dataset.chosen !== undefined && chosen !== 'none') showTab('verdicts');
-        document.body.dataset.chosen = chosen;
-    }
+    const { select, look } = document.getElementById('state')?.dataset ?? {};
+    const { chosen, looked } = document.body.dataset;
+    if (select !== chosen && look === looked && chosen !== undefined && select !== 'none') showTab('verdicts');
+    Object.assign(document.body.dataset, { chosen: select, looked: look });
 });
-document.addEventListener('DOMContentLoaded', () => { document.body.dataset.chosen = document.getElementById('state')?.dataset.select ?? 'none'; });
+document.addEventListener('DOMContentLoaded', () => {
+    const { select = 'none', look = '' } = document.getElementById('state')?.dataset ?? {};
+    Object.assign(document.body.dataset, { chosen: select, looked: look });
+});
