@@ -74,6 +74,10 @@ final class ScoutDesk
             $said[] = $value === true ? $field->label : ($bare ? $field->label.($answer ? ': ' : ' ') : '').trim(($field->options[$text] ?? $text).' '.$field->unit);
         }
 
+        if ($sheet->name === 'ties') {
+            return [implode('–', array_slice($said, 0, 2)), implode(' · ', array_slice($said, 2))];
+        }
+
         return [$said[0] ?? $sheet->one(), implode(' · ', array_slice($said, 1, 5))];
     }
 

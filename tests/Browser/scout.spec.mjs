@@ -90,8 +90,6 @@ test.describe('on a phone', () => {
         for (const [label, value] of [['Latitude', '52.21'], ['Longitude, east positive', '1.47'], ['Spot across', '3.4'], ['Spot up', '2.6']]) {
             await page.getByLabel(label, { exact: true }).fill(value);
             await page.getByLabel(label, { exact: true }).press('Tab');
-            await expect(page.locator('#state')).not.toHaveAttribute('data-version', '');
-            await page.waitForTimeout(250);
         }
         await tab(page, 'Floor');
         await page.locator('.sun-table summary').tap();

@@ -59,7 +59,7 @@ final readonly class PlaceController
     {
         $place = $this->desk->setup($request, $this->desk->store->open($shoot))->location;
         $magnetic = (float) $this->instruments->compass($place)->value;
-        $true = round(fmod($magnetic + ($place->site->declinationDeg ?? 0.0) + 360, 360), 1);
+        $true = round(fmod(rad2deg($place->site?->trueBearing(deg2rad($magnetic)) ?? deg2rad($magnetic)) + 360, 360), 1);
 
         return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), new Edit(["/locations/$place->id/space/north_deg" => $true]), 'Take the compass bearing'), "Compass {$magnetic}°, true {$true}°. Iron in walls and floor pulls a compass: check it at another spot.");
     }

@@ -56,7 +56,7 @@ final readonly class BriefCards
             $fields[] = new Field("/brief/schools/$question", self::word("schools.$question.question", $question), Kind::Choice, $this->plan->brief->schools->of($question), $reasons);
         }
 
-        return new Card('schools', 'Schools', 'schools', ['Where good people differ' => $fields], note: 'A school changes what the checks judge by and what is proposed. None is wrong.');
+        return new Card('schools', 'Schools', 'schools', ['Where good people differ' => $fields], note: 'Where a school bears on a check, it changes what that judges by. None is wrong.');
     }
 
     private static function word(string $key, string $fallback): string

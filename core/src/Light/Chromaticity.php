@@ -35,16 +35,6 @@ final readonly class Chromaticity
         return new self($x, -3 * $x ** 2 + 2.87 * $x - 0.275);
     }
 
-    /** As a colour meter reads it: a temperature and a distance from the black body, positive towards green. */
-    public static function metered(float $kelvin, float $duv): self
-    {
-        [$u, $v] = self::locus($kelvin);
-        [$du, $dv] = self::tangent($kelvin);
-        $length = hypot($du, $dv);
-
-        return self::uv($u + $duv * -$dv / $length * ($du < 0 ? -1 : 1), $v + $duv * $du / $length * ($du < 0 ? -1 : 1));
-    }
-
     /**
      * Lights add as XYZ, each with Y as its illuminance (CIE 015).
      *
@@ -118,13 +108,5 @@ final readonly class Chromaticity
             (0.860117757 + 1.54118254e-4 * $t + 1.28641212e-7 * $t ** 2) / (1 + 8.42420235e-4 * $t + 7.08145163e-7 * $t ** 2),
             (0.317398726 + 4.22806245e-5 * $t + 4.20481691e-8 * $t ** 2) / (1 - 2.89741816e-5 * $t + 1.61456053e-7 * $t ** 2),
         ];
-    }
-
-    /** @return array{float, float} */
-    private static function tangent(float $t): array
-    {
-        [[$a, $b], [$c, $d]] = [self::locus($t * 0.999), self::locus($t * 1.001)];
-
-        return [$c - $a, $d - $b];
     }
 }

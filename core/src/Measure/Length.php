@@ -82,11 +82,11 @@ final readonly class Length
     {
         $size = abs($this->metres);
 
-        return match (true) {
-            $size >= 0.9995 => number_format($this->metres, 2, '.', '').' m',
+        return ($this->metres <= -0.0005 ? '−' : '').match (true) {
+            $size >= 0.9995 => number_format($size, 2, '.', '').' m',
             $size < 0.0005 => '0 cm',
-            $size >= 0.0095 => round($this->metres * 100).' cm',
-            default => round($this->metres * 1000).' mm',
+            $size >= 0.0095 => round($size * 100).' cm',
+            default => round($size * 1000).' mm',
         };
     }
 

@@ -4,21 +4,11 @@ declare(strict_types=1);
 
 namespace FineFrame\Space;
 
-/** What fills an opening, and the share of light it lets through (clean panes; docs/METHODS.md, Daylight). */
+/** What fills an opening; frosted panes spread the sun, so that it throws no patch. */
 enum Glazing: string
 {
     case Open = 'open';
     case Single = 'single';
     case Double = 'double';
     case Frosted = 'frosted';
-
-    public function transmits(): float
-    {
-        return match ($this) {
-            self::Open => 1.0,
-            self::Single => 0.88,
-            self::Double => 0.78,
-            self::Frosted => 0.7,
-        };
-    }
 }

@@ -33,12 +33,6 @@ final readonly class Survey
     ) {
     }
 
-    /** @return Reading|null the reading that the others contradict */
-    public function suspect(): ?Reading
-    {
-        return $this->setAside === null ? null : $this->fit->readings[$this->setAside[0]];
-    }
-
     public function limitM(): float
     {
         return max(self::LIMIT_M, self::LIMIT_SHARE * $this->perimeterM);

@@ -59,11 +59,6 @@ final readonly class SunDay
         };
     }
 
-    public function sky(float $time): Sky
-    {
-        return Sky::under(Sun::over($this->site, $time)->altitudeRad);
-    }
-
     /** The sun's passage of the meridian nearest to the middle of the local date. */
     private static function transit(Site $site, string $date): float
     {

@@ -1,7 +1,7 @@
 <div class="board-text">
     @if ($work->look === 'schools')
         <section aria-labelledby="schools-title"><h2 id="schools-title">Schools</h2>
-            <p class="why">Twenty-four questions on which good people differ, each with the reason it is held. What you choose changes what the checks judge by and what is proposed. None is wrong.</p>
+            <p class="why">Twenty-four questions on which good people differ, each with the reason it is held. Where a choice bears on a check, it changes what that judges by; the rest are kept with the plan. None is wrong.</p>
             @include('plan.schools')
         </section>
     @else

@@ -18,7 +18,7 @@
                         @php($text = $typed === null ? ($row === [] && $field->value === null ? '' : $field->text($reader)) : ($row[$column] ?? ''))
                         @php($error = $errorsHere->first(fn ($m, $k) => str_ends_with($k, "/$column"))[0] ?? null)
                         @php($fid = "cell-$name-$i-$column")
-                        <div @class(['cell', 'cell-wide' => $column === $sheet->needed || in_array($column, ['notes', 'done_about', 'caption']), 'field-wrong' => $error])>
+                        <div @class(['cell', 'cell-wide' => $column === 'name' || in_array($column, ['notes', 'done_about', 'caption']), 'field-wrong' => $error])>
                             <label for="{{ $fid }}">{{ $field->label }}@if ($field->unit !== ''), {{ $field->unit }}@endif</label>
                             @switch($field->kind)
                                 @case(\App\Plans\Cards\FieldKind::Choice)

@@ -6,7 +6,7 @@ namespace FineFrame\Format\Csv;
 
 use FineFrame\Format\UnreadableFile;
 
-/** Comma-separated values as RFC 4180 has them, with a header; semicolons are understood, and a byte-order mark is passed over. */
+/** Comma-separated values as RFC 4180 has them but for line breaks inside a cell, with a header; semicolons are understood, a byte-order mark is passed over. */
 final class Table
 {
     private const MOST_LINES = 5000;

@@ -6,7 +6,6 @@ namespace FineFrame\Format\Dxf;
 
 use FineFrame\Format\UnreadableFile;
 use FineFrame\Geometry\Polygon;
-use FineFrame\Geometry\Segment;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Space\TapeBook;
 
@@ -170,7 +169,7 @@ final class Reader
             $kind = str_contains($layer, 'WINDOW') ? 'window' : (str_contains($layer, 'DOOR') ? 'door' : null);
             foreach ($kind === null ? [] : (new Polygon($corners))->edges() as $i => $edge) {
                 [$a, $b] = [$points[0], $points[count($points) - 1]];
-                if (self::off($edge, $a) > self::ON_WALL_M || self::off($edge, $b) > self::ON_WALL_M) {
+                if ($edge->distanceTo($a) > self::ON_WALL_M || $edge->distanceTo($b) > self::ON_WALL_M) {
                     continue;
                 }
                 $from = [$edge->direction()->dot($a->minus($edge->from)), $edge->direction()->dot($b->minus($edge->from))];
@@ -183,10 +182,5 @@ final class Reader
         }
 
         return $openings;
-    }
-
-    private static function off(Segment $wall, Vec2 $point): float
-    {
-        return $wall->distanceTo($point);
     }
 }
