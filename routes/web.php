@@ -45,6 +45,9 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/places/remove', [PlaceController::class, 'destroy'])->name('places.destroy');
     Route::post('/places/setup', [PlaceController::class, 'setup'])->name('places.setup');
     Route::post('/places/compass', [PlaceController::class, 'compass'])->name('places.compass');
+    Route::post('/places/bearing', [PlaceController::class, 'bearing'])->name('places.bearing');
+    Route::post('/rooms', [PlaceController::class, 'join'])->name('rooms.join');
+    Route::post('/rooms/remove', [PlaceController::class, 'part'])->name('rooms.part');
     Route::post('/underlay', UnderlayController::class)->name('underlay');
     Route::post('/shape', [PlaceController::class, 'shape'])->name('shape');
     Route::post('/things', [ThingController::class, 'store'])->name('things.store');

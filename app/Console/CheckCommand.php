@@ -32,15 +32,17 @@ final class CheckCommand extends Command
         foreach ($plan->setups as $setup) {
             $verdicts = $judge->judge($plan->setup($setup->id));
             $breaks += count($verdicts->of(Severity::Breaks));
-            foreach ($verdicts->findings as $finding) {
-                $rows[] = ['setup' => $setup->id] + $this->row($finding, $phrase);
-            }
+            array_push($rows, ...array_map(fn (Finding $f): array => ['setup' => $setup->id, 'place' => $setup->location] + $this->row($f, $phrase), $verdicts->findings));
+        }
+        // A candidate is not shot at yet: what breaks there is told, and fails nothing.
+        foreach (array_diff(array_column($plan->locations, 'id'), array_column($plan->setups, 'location')) as $place) {
+            array_push($rows, ...array_map(fn (Finding $f): array => ['setup' => null, 'place' => $place] + $this->row($f, $phrase), $judge->judge($plan->setupAt($place))->findings));
         }
         if ($this->option('json') === true) {
             $this->output->writeln((string) json_encode(['findings' => $rows], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 32);
         } else {
             foreach ($rows as $row) {
-                $this->line(str_pad($row['severity'], 7).' '.$row['sentence']);
+                $this->line(str_pad($row['severity'], 7).' '.($row['setup'] === null ? "[{$row['place']}] " : '').$row['sentence']);
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use FineFrame\Plan\Location;
+use FineFrame\Space\Room;
 
 /** Which instrument serves which field of which list. */
 final readonly class Bench
@@ -29,14 +30,14 @@ final readonly class Bench
      *
      * @throws NoReading
      */
-    public function take(Location $place, string $sheet, string $column, array $row): Reading
+    public function take(Location $place, Room $room, string $sheet, string $column, array $row): Reading
     {
         $name = trim($row['name'] ?? '');
         $by = self::serves($sheet, $column) ?? throw NoReading::notServed();
 
         return new Reading($by === 'laser' ? 'laser' : $by, match ($sheet) {
             'ties' => ['length_m' => $this->instruments->distance($place, $row['from'] ?? '', $row['to'] ?? '')],
-            'walls' => ['length_m' => $this->instruments->distance($place, $row['id'] ?? '', $this->next($place, $row['id'] ?? ''))],
+            'walls' => ['length_m' => $this->instruments->distance($place, $row['id'] ?? '', self::next($room, $row['id'] ?? ''))],
             'light' => ['lux' => $this->instruments->illuminance($place, $name, $row['under'] ?? 'daylight')],
             'colour' => array_combine(['kelvin', 'duv'], $this->instruments->colour($place, $name)),
             'noise' => ['level_dba' => $this->instruments->level($place, $name)],
@@ -44,9 +45,9 @@ final readonly class Bench
         });
     }
 
-    private function next(Location $place, string $wall): string
+    private static function next(Room $room, string $wall): string
     {
-        $ids = array_column($place->space->walls, 'id');
+        $ids = array_column($room->walls, 'id');
         $at = array_search($wall, $ids, true);
 
         return $at === false ? '' : $ids[($at + 1) % count($ids)];

@@ -103,11 +103,11 @@ final readonly class StandIns implements Instruments
     private function corners(Location $place): array
     {
         $true = array_map(static fn (array $c): Vec2 => new Vec2($c[0], $c[1]), $this->world($place)['corners'] ?? []);
-        foreach ($place->space->walls as $i => $wall) {
+        foreach ($place->rooms->walls as $wall) {
             $stretch = 1 + 0.03 * ($this->chance('stretch '.$place->id, true) - 0.5);
             $true[$wall->id] ??= new Vec2($wall->line->from->x * $stretch, $wall->line->from->y * (2 - $stretch));
         }
-        foreach ($place->space->built as $thing) {
+        foreach ($place->rooms->built as $thing) {
             $true[$thing->id] ??= $thing->place;
         }
 

@@ -18,7 +18,10 @@ final readonly class Phrase
 
     public function finding(Finding $finding): string
     {
-        return $this->line("findings.$finding->check.$finding->case.0", $finding->arguments);
+        $line = $this->line("findings.$finding->check.$finding->case.0", $finding->arguments);
+        $room = $finding->arguments['room'] ?? '';
+
+        return is_string($room) && $room !== '' ? mb_ucfirst($room).": $line" : $line;
     }
 
     public function why(Finding $finding): string

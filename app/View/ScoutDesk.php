@@ -14,19 +14,20 @@ use FineFrame\Judge\Comparison;
 use FineFrame\Judge\Consequences;
 use FineFrame\Judge\Situation;
 use FineFrame\Plan\Location;
+use FineFrame\Space\PlacedRoom;
 
 /** What brief, scouting and tape book show of a place: its lists, its sun, its photos, and how it compares. */
 final class ScoutDesk
 {
     private ?SunDrawing $sun = null;
 
-    public function __construct(private readonly Situation $situation, private readonly Reader $reader, private readonly Phrase $phrase)
+    public function __construct(private readonly Situation $situation, private readonly PlacedRoom $room, private readonly Reader $reader, private readonly Phrase $phrase)
     {
     }
 
     public function sheet(string $name): Sheet
     {
-        return (new Sheets($this->situation->setup->plan, $this->situation->setup->location))->of($name);
+        return (new Sheets($this->situation->setup->plan, $this->situation->setup->location, $this->room))->of($name);
     }
 
     /** @return array<array-key, array<string, string>>|null what was typed into a sheet that is not kept yet */

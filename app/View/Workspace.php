@@ -22,6 +22,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Verdicts;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Space\PlacedRoom;
 
 /** Everything a stage page shows of one setup. */
 final class Workspace
@@ -38,6 +39,9 @@ final class Workspace
     ];
 
     public readonly Situation $situation;
+
+    /** The room being taped. */
+    public readonly PlacedRoom $room;
 
     private ?ScoutDesk $scout = null;
 
@@ -57,7 +61,9 @@ final class Workspace
         public readonly Reader $reader,
         private readonly Judge $judge,
         private readonly bool $mends = true,
+        string $room = '',
     ) {
+        $this->room = $setup->room->called($room);
         $this->situation = new Situation($setup);
         $this->verdicts = $judge->judge($this->situation);
         $this->phrase = new Phrase($reader);
@@ -85,7 +91,7 @@ final class Workspace
     /** The place and its lists, as brief, scouting and tape book show them. */
     public function scout(): ScoutDesk
     {
-        return $this->scout ??= new ScoutDesk($this->situation, $this->reader, $this->phrase);
+        return $this->scout ??= new ScoutDesk($this->situation, $this->room, $this->reader, $this->phrase);
     }
 
     public function view(): PlaceView
@@ -201,7 +207,7 @@ final class Workspace
     /** @param  array<string, string|null>  $with */
     public function url(array $with = []): string
     {
-        $with += ['place' => $this->place()];
+        $with += ['place' => $this->place(), 'room' => $this->room->id === '' ? null : $this->room->id];
         $look = $with['look'] ?? ($this->look === array_key_first(self::looksOf($this->stage)) || ($with['stage'] ?? $this->stage->value) !== $this->stage->value ? null : $this->look);
         $query = array_filter(['look' => $look] + $with + ['select' => $this->selected ?? (in_array($this->stage, [Stage::Brief, Stage::Scout, Stage::Measure], true) ? 'none' : null)], static fn (?string $v): bool => $v !== null);
         $stage = $with['stage'] ?? $this->stage->value;

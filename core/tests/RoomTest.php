@@ -8,6 +8,7 @@ use FineFrame\Document\Problems;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Plan\Refit;
 use FineFrame\Space\Room;
+use FineFrame\Space\Rooms;
 use FineFrame\Space\Slip;
 use FineFrame\Tests\Cases;
 
@@ -84,18 +85,18 @@ it('bows a wall by its rise', function (): void {
     $segment = 2.5 ** 2 * asin(0.8) - 2 * 1.5;
 
     expect($problems->any())->toBeFalse()->and($room->floor->signedArea())->toEqualWithDelta(16 + $segment, 0.06)
-        ->and($room->firstWall(new Vec2(2, 2), new Vec2(1, 0))[0])->toEqualWithDelta(3.0, 1e-9);
+        ->and(Rooms::of($room)->firstWall(new Vec2(2, 2), new Vec2(1, 0))[0])->toEqualWithDelta(3.0, 1e-9);
 });
 
 it('slopes a ceiling through its points and pitches a roof of two', function (): void {
     $points = fn (string $slope, array $list): array => array_map(fn (array $p): array => ['x_m' => $p[0], 'y_m' => $p[1], 'height_m' => $p[2], 'slope' => $slope], $list);
     $room = taped([6, 4, 6, 4], [], ['height_m' => 4.0, 'ceiling' => ['kind' => 'sloped', 'points' => [...$points('south', [[0, 0, 2], [6, 0, 2], [0, 2, 3.5]]), ...$points('north', [[0, 4, 2], [6, 4, 2], [0, 2, 3.5]])]]]);
 
-    expect($room->heightAt(new Vec2(3, 1)))->toEqualWithDelta(2.75, 1e-9)
-        ->and($room->heightAt(new Vec2(3, 3)))->toEqualWithDelta(2.75, 1e-9)
+    expect($room->ceiling->heightAt(new Vec2(3, 1)))->toEqualWithDelta(2.75, 1e-9)
+        ->and($room->ceiling->heightAt(new Vec2(3, 3)))->toEqualWithDelta(2.75, 1e-9)
         ->and($room->ceiling->over($room->floor))->toHaveCount(2)
         ->and(array_map(fn ($p): float => round($p->z, 3), $room->ceiling->along($room->walls[1]->line, 4)))->toBe([2.0, 3.5, 2.0])
-        ->and(taped([6, 4, 6, 4], [], ['ceiling' => ['kind' => 'none']])->heightAt(new Vec2(1, 1)))->toBe(INF);
+        ->and(taped([6, 4, 6, 4], [], ['ceiling' => ['kind' => 'none']])->ceiling->heightAt(new Vec2(1, 1)))->toBe(INF);
 });
 
 it('refuses a room that cannot be', function (array $lengths, array $turns, array $more, string $sentence): void {
@@ -119,7 +120,7 @@ it('brings inside what a smaller room would leave outside', function (): void {
     $after = $refit->edit->applyTo($setup->plan)->setup();
 
     expect($refit->moved)->toBeGreaterThan(3)
-        ->and($after->room->floor->contains($after->cameras['cam-b']->placement->place))->toBeTrue()
+        ->and($after->room->contains($after->cameras['cam-b']->placement->place))->toBeTrue()
         ->and($after->setup->lights[0]->heightM)->toBeLessThan(1.7);
 });
 

@@ -143,7 +143,7 @@ it('adds a place as a sketch that nobody has taped, under a free id', function (
     $plan = glasshouse();
     $again = NewPlace::named($plan, 'Glasshouse')->edit->applyTo($plan);
     $new = $again->locations[2];
-    $ell = NewPlace::sketch($new, 'ell', 6, 4)->applyTo($again)->location($new->id)->space;
+    $ell = NewPlace::sketch("/locations/$new->id/space", '', 'ell', 6, 4)->applyTo($again)->location($new->id)->space;
 
     expect($new->id)->toBe('glasshouse-1')->and($new->space->book->isTaped())->toBeFalse()->and($new->site?->longitudeDeg)->toBe($plan->locations[0]->site?->longitudeDeg)
         ->and($ell->floor->signedArea())->toEqualWithDelta(18.0, 0.01);

@@ -6,6 +6,7 @@ use FineFrame\Document\Node;
 use FineFrame\Document\Problems;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Space\Room;
+use FineFrame\Space\Rooms;
 use FineFrame\Sun\Site;
 use FineFrame\Sun\Sky;
 use FineFrame\Sun\Sun;
@@ -32,7 +33,7 @@ function ell(array $window = [], float $north = 0): Room
 
 it('lets low sun run on to the wall behind, cut where the room juts in', function (): void {
     // From the south at 10°: sill to floor at 5.67 m, but the wall of the nook stands 3 m behind the window.
-    $patches = (new SunInRoom(ell()))->patches(Sun::standing(M_PI, deg2rad(10)));
+    $patches = (new SunInRoom(Rooms::of(ell())))->patches(Sun::standing(M_PI, deg2rad(10)));
 
     expect($patches)->toHaveCount(1)
         ->and($patches[0]->wall)->toBe('w3')
@@ -43,7 +44,7 @@ it('lets low sun run on to the wall behind, cut where the room juts in', functio
 it('parts a patch between the floor and two walls without losing any of it', function (): void {
     // Seen from the sun, every patch together is as large as the window.
     $sun = Sun::standing(deg2rad(155), deg2rad(15));
-    $patches = (new SunInRoom(ell()))->patches($sun);
+    $patches = (new SunInRoom(Rooms::of(ell())))->patches($sun);
     $towards = $sun->direction();
     $through = cos($sun->altitudeRad) * cos(deg2rad(155 - 180));
     $seen = array_map(static function (SunPatch $p) use ($towards): float {
@@ -58,25 +59,25 @@ it('parts a patch between the floor and two walls without losing any of it', fun
 
 it('keeps the sun out by reveal, curtain, frosted glass and the wall between', function (): void {
     $sun = Sun::standing(M_PI, deg2rad(45));
-    $lit = fn (array $window): float => (float) array_sum(array_map(fn (SunPatch $p): float => $p->areaM2(), (new SunInRoom(ell($window)))->patches($sun)));
+    $lit = fn (array $window): float => (float) array_sum(array_map(fn (SunPatch $p): float => $p->areaM2(), (new SunInRoom(Rooms::of(ell($window))))->patches($sun)));
 
     expect($lit([]))->toEqualWithDelta(1.0, 1e-9)
         ->and($lit(['reveal_m' => 0.4]))->toEqualWithDelta(0.6, 1e-9)
         ->and($lit(['reveal_m' => 1.0]))->toBe(0.0)
         ->and($lit(['curtain' => 'sheer']))->toBe(0.0)
         ->and($lit(['glazing' => 'frosted']))->toBe(0.0)
-        ->and((new SunInRoom(ell()))->strikes(new Vec3(4.5, 1.5, 0.0), $sun))->toBeTrue()
-        ->and((new SunInRoom(ell()))->strikes(new Vec3(1.5, 4.5, 0.0), Sun::standing(deg2rad(130), deg2rad(10))))->toBeFalse();
+        ->and((new SunInRoom(Rooms::of(ell())))->strikes(new Vec3(4.5, 1.5, 0.0), $sun))->toBeTrue()
+        ->and((new SunInRoom(Rooms::of(ell())))->strikes(new Vec3(1.5, 4.5, 0.0), Sun::standing(deg2rad(130), deg2rad(10))))->toBeFalse();
 });
 
 it('turns the sun with the plan’s north', function (): void {
-    $patch = (new SunInRoom(ell(north: 90)))->patches(Sun::standing(deg2rad(270), deg2rad(45)))[0];
+    $patch = (new SunInRoom(Rooms::of(ell(north: 90))))->patches(Sun::standing(deg2rad(270), deg2rad(45)))[0];
 
     expect($patch->corners[0]->x)->toEqualWithDelta(4.0, 1e-9)->and($patch->corners[0]->y)->toEqualWithDelta(1.0, 1e-9);
 });
 
 it('finds when the chair is struck and the longest steady stretch between', function (): void {
-    $study = new SunStudy(Site::at(51.5, -0.1, 'Europe/London'), ell(), '2026-03-20');
+    $study = new SunStudy(Site::at(51.5, -0.1, 'Europe/London'), Rooms::of(ell()), '2026-03-20');
     $spot = new Vec3(4.5, 1.2, 1.2);
     $on = $study->onSpot($spot);
 
@@ -87,7 +88,7 @@ it('finds when the chair is struck and the longest steady stretch between', func
         ->and($study->steady($spot)[0][1] - $study->steady($spot)[0][0])->toBeGreaterThan(6 * 3600)
         ->and($study->calm($spot))->toBe($study->steady($spot)[0]);
     // A wide window keeps the sun on the spot for most of the day: the calm is before or after it.
-    $wide = new SunStudy(Site::at(51.5, -0.1, 'Europe/London'), ell(['offset_m' => 0.2, 'width_m' => 5.6]), '2026-03-20');
+    $wide = new SunStudy(Site::at(51.5, -0.1, 'Europe/London'), Rooms::of(ell(['offset_m' => 0.2, 'width_m' => 5.6])), '2026-03-20');
     $lit = $wide->onSpot(new Vec3(3, 1.2, 0.6))[0];
     [$from, $to] = $wide->calm(new Vec3(3, 1.2, 0.6));
 
@@ -97,7 +98,7 @@ it('finds when the chair is struck and the longest steady stretch between', func
 it('hides the sun below the skyline', function (): void {
     $site = Site::read(Node::root(['latitude_deg' => 51.5, 'longitude_deg' => -0.1, 'time_zone' => 'Europe/London', 'skyline_deg' => 40], new Problems));
 
-    expect((new SunStudy($site, ell(), '2026-03-20'))->throughWindows())->toBe([]);
+    expect((new SunStudy($site, Rooms::of(ell()), '2026-03-20'))->throughWindows())->toBe([]);
 });
 
 it('counts the hours of a day on which the clock changes', function (): void {

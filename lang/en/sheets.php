@@ -9,11 +9,11 @@ return [
     'titles' => [
         'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'topics' => 'What they will speak of, or play',
         'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'pouch' => 'Pouch to take along', 'photos' => 'Photos',
-        'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points',
+        'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points', 'materials' => 'Materials and what they take',
     ],
     'ones' => [
         'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
-        'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point',
+        'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [
         'light' => 'Incident, dome toward the lens, at the face. Lux, or stop, ISO and shutter.',
@@ -24,11 +24,13 @@ return [
         'openings' => 'From the corner at which the wall begins.',
         'built' => 'Where it is drawn; two distances to it place it by the tape. What may hang from a beam is unknown until someone who may say so has said.',
         'ceiling' => 'Three points or more for each slope. Where slopes meet, the lower one is the ceiling.',
+        'materials' => 'The share of sound taken at each octave, and the share of light that comes back. Middle values of textbooks: change one where you know better; removing your change brings the book’s back.',
         'pouch' => 'Tick it off at the door.',
         'references' => 'A look that everybody has agreed on saves an hour on the day.',
         'days' => 'The first line is what checks judge by.',
     ],
     'columns' => [
+        'alpha_125' => 'taken at 125 Hz', 'alpha_250' => '250 Hz', 'alpha_500' => '500 Hz', 'alpha_1000' => '1 kHz', 'alpha_2000' => '2 kHz', 'alpha_4000' => '4 kHz', 'light' => 'light that comes back',
         'name' => 'what', 'stature_m' => 'stature', 'used_to_cameras' => 'used to cameras', 'aspect_width' => 'across', 'aspect_height' => 'up', 'width_px' => 'pixels across', 'height_px' => 'pixels up', 'fps' => 'frames a second', 'minutes' => 'minutes', 'then' => 'what follows', 'agreed_by' => 'agreed by',
         'under' => 'under', 'lux' => 'illuminance', 't_stop' => 'or T-stop', 'iso' => 'at ISO', 'shutter_s' => 'and shutter, s', 'x_m' => 'across the plan', 'y_m' => 'up the plan', 'height_m' => 'height', 'taken_on' => 'on', 'taken_at' => 'at', 'by' => 'with',
         'kelvin' => 'colour temperature', 'duv' => 'Duv', 'plan' => 'what to do', 'who' => 'who', 'level_dba' => 'level', 'runs_from' => 'runs from', 'runs_to' => 'to', 'can_stop' => 'can be stopped', 'settled' => 'settled',

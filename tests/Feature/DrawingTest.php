@@ -38,7 +38,7 @@ it('ends what a lens covers at the first wall, around the corner that juts in to
     $room = Cases::demo($changes)->room;
     foreach (drawn($changes)->overlays()->wedges() as $wedge) {
         foreach (array_slice(metres($wedge['path']), 1) as $corner) {
-            expect($room->floor->borderDistanceTo($corner))->toBeLessThan(0.02);
+            expect($room->borderDistanceTo($corner))->toBeLessThan(0.02);
         }
     }
 })->with(['the demo' => [[]], 'from the nook' => [['cameras/cam-b/x_m' => 6.8, 'cameras/cam-b/y_m' => 3.2]]]);

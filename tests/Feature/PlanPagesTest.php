@@ -81,7 +81,7 @@ it('measures a room typed in feet and inches', function (): void {
     $this->withCookie('units', 'imperial')->post("/shoots/{$this->shoot->id}/sheet", $at + ['rows' => [$row('w1', "26' 6\""), $row('w2', '16'), $row('w3', '26ft 6in'), $row('w4', "16'"), ['name' => '', 'length_m' => '']]])->assertRedirect();
     $room = app(PlanStore::class)->open($this->shoot->refresh())->location('glasshouse')->space;
 
-    expect($room->book->walls[0]->lengthM)->toEqualWithDelta(26.5 * 0.3048, 1e-6)->and($room->book->walls[0]->name)->toBe('w1')->and($room->openings)->toHaveCount(2);
+    expect($room->book->walls[0]->lengthM)->toEqualWithDelta(26.5 * 0.3048, 1e-6)->and($room->book->walls[0]->name)->toBe('w1')->and($room->openings)->toHaveCount(3);
 });
 
 it('puts a sheet’s trouble beside its field and keeps what was typed', function (): void {

@@ -70,6 +70,39 @@ it('turns a compass bearing to a true one', function (): void {
     expect(rad2deg(($this->place)()->space->northRad))->toEqualWithDelta(20.0, 8.0);
 });
 
+it('turns the plan by two points of a wall off a map', function (): void {
+    // Eastward along the south glass, which is drawn along +x.
+    ($this->at)('places/bearing', ['wall' => 'w1', 'from' => '52.0, 1.2000', 'to' => '52.0, 1.2001'])->assertRedirect();
+    expect(rad2deg(($this->place)()->space->northRad))->toEqualWithDelta(0.0, 0.11);
+    ($this->at)('places/bearing', ['wall' => 'w1', 'from' => '52.0, 1.2', 'to' => 'over there'])->assertStatus(422)->assertSee('“over there” is not a position');
+});
+
+it('joins a room behind an opening, tapes it in its own right and takes it out again', function (): void {
+    ($this->at)('rooms', ['stage' => 'measure', 'through' => 'door', 'name' => 'porch', 'width' => '0.5', 'depth' => '2'])->assertStatus(422)->assertSee('narrower than the room behind it');
+    ($this->at)('rooms', ['stage' => 'measure', 'through' => 'door', 'name' => 'porch', 'width' => '2.4', 'depth' => '2'])->assertRedirect();
+    ($this->at)('tape', ['stage' => 'measure', 'room' => 'room-1', 'from' => 'room-1-w1', 'to' => 'room-1-w2', 'length' => '2.55', 'by' => 'tape'])->assertRedirect();
+    ($this->at)('sheet', ['stage' => 'measure', 'room' => 'room-1', 'sheet' => 'openings', 'rows' => [['id' => '', 'name' => 'porch window', 'kind' => 'window', 'wall' => 'room-1-w3', 'offset_m' => '0.5', 'width_m' => '0.8', 'sill_m' => '1', 'head_m' => '1.9']]])->assertRedirect();
+    $porch = ($this->place)()->rooms->called('room-1');
+
+    expect($porch->taped->book->walls[0]->lengthM)->toBe(2.55)->and($porch->taped->openings[0]->name)->toBe('porch window')
+        ->and(($this->place)()->space->openings)->toHaveCount(3);
+    $this->get("/shoots/{$this->shoot->id}/measure?place=glasshouse&room=room-1")->assertSee('Tape: porch');
+    $this->get("/shoots/{$this->shoot->id}/measure?place=glasshouse&select=none")->assertSee('Porch:');
+    ($this->at)('card', ['stage' => 'measure', 'thing' => 'room:room-1', 'fields' => ['/locations/glasshouse/space/rooms/room-1/name' => 'lobby']]);
+    expect(($this->place)()->rooms->called('room-1')->name)->toBe('lobby');
+    ($this->at)('rooms/remove', ['stage' => 'measure', 'room' => 'room-1'])->assertRedirect();
+    expect(($this->place)()->rooms->all)->toHaveCount(2);
+});
+
+it('keeps a material that was changed, and the book’s again when the change is taken back', function (): void {
+    $row = fn (string $name, string $mid): array => ['rows' => [['id' => 'books', 'name' => $name, 'alpha_125' => '0.3', 'alpha_250' => '0.4', 'alpha_500' => $mid, 'alpha_1000' => '0.3', 'alpha_2000' => '0.3', 'alpha_4000' => '0.2', 'light' => '0.25']], 'sheet' => 'materials', 'stage' => 'measure', 'look' => 'book'];
+    ($this->at)('sheet', $row('full bookshelves', '1.6'))->assertStatus(422)->assertSee('Must be between 0.0 and 1.0');
+    ($this->at)('sheet', $row('full bookshelves', '0.6'))->assertRedirect();
+    expect(($this->plan)()->kit->materials['books']->alpha[2])->toBe(0.6);
+    ($this->at)('sheet', $row('full bookshelves', '0.4'));
+    expect(($this->plan)()->kit->materials)->toBe([]);
+});
+
 it('gives a place its latitude on its card, and the sun follows', function (): void {
     ($this->at)('places', ['name' => 'Barn']);
     ($this->at)('card', ['place' => 'barn', 'thing' => 'place', 'fields' => ['/locations/barn/site/latitude_deg' => '60', '/locations/barn/facts/mood' => '5', '/locations/barn/facts/spot_x_m' => '1.5', '/locations/barn/facts/spot_y_m' => '1.5']]);
@@ -139,7 +172,7 @@ it('takes a tape book, a drawing and readings in, and says what is wrong with a 
     ($this->at)('bring', ['what' => 'tape', 'file' => $file('a.csv', str_replace('8.21', '8.91', $csv))])->assertRedirect();
     expect(($this->place)()->space->book->walls[0]->lengthM)->toBe(8.91);
     ($this->at)('bring', ['what' => 'drawing', 'unit' => 'm', 'file' => $file('a.dxf', $dxf)])->assertRedirect();
-    expect(($this->place)()->space->book->walls[0]->lengthM)->toEqualWithDelta(8.209, 0.002)->and(($this->place)()->space->openings)->toHaveCount(2);
+    expect(($this->place)()->space->book->walls[0]->lengthM)->toEqualWithDelta(8.209, 0.002)->and(($this->place)()->space->openings)->toHaveCount(3);
     ($this->at)('bring', ['what' => 'readings', 'file' => $file('r.csv', (string) file_get_contents(public_path('readings-example.csv')))])->assertRedirect();
     expect(($this->place)()->list('noise'))->toHaveCount(3)->and(($this->place)()->list('circuits')[1]->number('already_a'))->toBe(7.4);
     ($this->at)('bring', ['what' => 'readings', 'look' => 'notes', 'file' => $file('r.csv', "list,name,lux\nlight,x,bright")])->assertStatus(422)->assertSee('Line 2: “bright” is not a number');

@@ -107,7 +107,7 @@ it('puts no label on another', function (array $changes): void {
 })->with(['demo' => [[]], 'huddled' => [['cameras/cam-a/x_m' => 3.0, 'cameras/cam-b/x_m' => 3.5, 'cameras/cam-b/y_m' => 0.9, 'lights/key/x_m' => 2.6, 'lights/key/y_m' => 1.1]]]);
 
 it('draws the floor true to scale', function (): void {
-    $sheet = new Sheet(Cases::demo()->room->floor);
+    $sheet = new Sheet(Cases::demo()->room->corners());
     [, , $width, $height] = array_map(floatval(...), explode(' ', $sheet->viewBox()));
 
     expect($width / Sheet::UNITS)->toEqualWithDelta(7.205 + 1.0, 0.01)->and($height / Sheet::UNITS)->toEqualWithDelta(4.8 + 1.0, 0.01)

@@ -10,8 +10,10 @@ use App\View\Reader;
 use App\View\Workspace;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Stage;
+use FineFrame\Plan\Location;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\ShootPlan;
+use FineFrame\Space\PlacedRoom;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -46,6 +48,12 @@ final readonly class Desk
         return $place === '' ? $plan->setup() : $plan->setupAt($place);
     }
 
+    /** Which of a place's rooms is being taped: the first, or the one they chose. */
+    public function room(Request $request, Location $place): PlacedRoom
+    {
+        return $place->rooms->called(self::word($request, 'room'));
+    }
+
     public function workspace(Request $request, Shoot $shoot, ?ShootPlan $plan = null, bool $mends = true): Workspace
     {
         $plan ??= $this->store->open($shoot);
@@ -67,6 +75,7 @@ final readonly class Desk
             $this->reader,
             $this->judge,
             $mends,
+            self::word($request, 'room'),
         );
     }
 

@@ -33,8 +33,9 @@ final readonly class ExchangeController
     public function tape(Request $request, Shoot $shoot): Response
     {
         $place = $this->desk->setup($request, $this->desk->store->open($shoot))->location;
+        $room = $this->desk->room($request, $place);
 
-        return $this->file(TapeBookTable::write($place->space), 'text/csv; charset=utf-8', Str::slug($place->name).'-tape.csv');
+        return $this->file(TapeBookTable::write($room->taped), 'text/csv; charset=utf-8', Str::slug($room->name ?: $place->name).'-tape.csv');
     }
 
     public function drawing(Request $request, Shoot $shoot): Response
@@ -49,10 +50,11 @@ final readonly class ExchangeController
     {
         $plan = $this->desk->store->open($shoot);
         $place = $this->desk->setup($request, $plan)->location;
+        $at = "/locations/$place->id/space{$this->desk->room($request, $place)->pointer}";
         try {
             [$edit, $words, $said] = match ($request->string('what')->toString()) {
-                'tape' => $this->taped($plan, $place, TapeBookTable::read($request->text(), $this->desk->reader->units)),
-                'drawing' => $this->drawn($plan, $place, Reader::read($request->text(), $request->metresAUnit())),
+                'tape' => $this->taped($plan, $place, $at, TapeBookTable::read($request->text(), $this->desk->reader->units)),
+                'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
                 default => $this->read($place, ReadingsTable::read($request->text())),
             };
         } catch (UnreadableFile $e) {
@@ -66,10 +68,8 @@ final readonly class ExchangeController
      * @param  array{walls: list<array<string, mixed>>, ties: list<array<string, mixed>>, angles: list<array<string, mixed>>}  $book
      * @return array{Edit, string, string}
      */
-    private function taped(ShootPlan $plan, Location $place, array $book): array
+    private function taped(ShootPlan $plan, Location $place, string $at, array $book): array
     {
-        $at = "/locations/$place->id/space";
-
         return [Refit::with($plan, $place->id, new Edit(["$at/walls" => $book['walls'], "$at/ties" => $book['ties'], "$at/angles" => $book['angles']])), 'Bring in a tape book', 'The tape book is in.'];
     }
 
@@ -77,11 +77,9 @@ final readonly class ExchangeController
      * @param  array{walls: list<array<string, mixed>>, openings: list<array<string, mixed>>, turned_deg: float}  $drawn
      * @return array{Edit, string, string}
      */
-    private function drawn(ShootPlan $plan, Location $place, array $drawn): array
+    private function drawn(ShootPlan $plan, Location $place, string $at, array $drawn): array
     {
-        $at = "/locations/$place->id/space";
-
-        return [Refit::with($plan, $place->id, new Edit(["$at/walls" => $drawn['walls'], "$at/ties" => [], "$at/angles" => [], "$at/openings" => $drawn['openings'], "$at/outlets" => []])), 'Bring in a drawing', count($drawn['walls']).' walls and '.count($drawn['openings']).' openings are in. Check sills, heads and north: a floor plan does not say them.'];
+        return [Refit::with($plan, $place->id, new Edit(["$at/walls" => $drawn['walls'], "$at/ties" => [], "$at/angles" => [], "$at/openings" => $drawn['openings'], "$at/outlets" => [], "$at/rooms" => []])), 'Bring in a drawing', count($drawn['walls']).' walls and '.count($drawn['openings']).' openings are in. Check sills, heads and north: a floor plan does not say them.'];
     }
 
     /**

@@ -13,6 +13,7 @@ use FineFrame\Measure\Length;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\NewPlace;
 use FineFrame\Plan\Refit;
+use FineFrame\Sun\Site;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
@@ -64,18 +65,88 @@ final readonly class PlaceController
         return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), new Edit(["/locations/$place->id/space/north_deg" => $true]), 'Take the compass bearing'), "Compass {$magnetic}°, true {$true}°. Iron in walls and floor pulls a compass: check it at another spot.");
     }
 
+    /**
+     * Two points on a wall, in the order of the walk, read off a map.
+     *
+     * @throws ValidationException if they cannot be read
+     */
+    public function bearing(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $place = $this->desk->setup($request, $this->desk->store->open($shoot))->location;
+        $wall = $place->space->wall(Desk::word($request, 'wall')) ?? throw ValidationException::withMessages(['bearing' => 'Choose a wall of this room.']);
+        [$from, $to] = [self::position(Desk::word($request, 'from')), self::position(Desk::word($request, 'to'))];
+        $from !== $to ?: throw ValidationException::withMessages(['bearing' => 'The two points are the same.']);
+        $bearing = Site::bearingBetween($from, $to);
+        $north = round(rad2deg($wall->northFor($bearing)), 1);
+        $walls = round(fmod(rad2deg($bearing) + 360, 360), 1);
+
+        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), new Edit(["/locations/$place->id/space/north_deg" => $north]), 'Take the bearing off a map'), "The $wall->name runs at {$walls}° true.");
+    }
+
+    /** @return array{float, float} */
+    private static function position(string $text): array
+    {
+        $parts = array_map(trim(...), preg_split('/[;,\s]+/', trim($text)) ?: []);
+        if (count($parts) !== 2 || ! is_numeric($parts[0]) || ! is_numeric($parts[1]) || abs((float) $parts[0]) > 90 || abs((float) $parts[1]) > 180) {
+            throw ValidationException::withMessages(['bearing' => "“{$text}” is not a position: write latitude, longitude in degrees, as 52.0731, 1.2954."]);
+        }
+
+        return [(float) $parts[0], (float) $parts[1]];
+    }
+
     /** @throws ValidationException if the size cannot be read */
     public function shape(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
     {
         $plan = $this->desk->store->open($shoot);
         $place = $this->desk->setup($request, $plan)->location;
+        [$width, $depth] = $this->size($request, 'shape');
+        $room = $this->desk->room($request, $place);
+        $at = "/locations/$place->id/space$room->pointer";
+        $edit = new Edit(NewPlace::sketch($at, $room->id, Desk::word($request, 'shape'), $width, $depth)->values + ["$at/ties" => [], "$at/angles" => [], "$at/openings" => [], "$at/outlets" => [], "$at/rooms" => []]);
+
+        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $edit), 'Sketch the room'), 'A sketch to tape. Begin with any wall.');
+    }
+
+    /**
+     * A room behind an opening of the one at hand.
+     *
+     * @throws ValidationException if the size cannot be read
+     */
+    public function join(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $plan = $this->desk->store->open($shoot);
+        $place = $this->desk->setup($request, $plan)->location;
+        $before = $this->desk->room($request, $place);
+        $name = trim(Desk::word($request, 'name'));
+        $name !== '' && mb_strlen($name) <= 60 ?: throw ValidationException::withMessages(['join' => 'Name the room, in sixty letters at most.']);
+        [$width, $depth] = $this->size($request, 'join');
+        $new = NewPlace::behind($place, $before, Desk::word($request, 'through'), $name, $width, $depth) ?? throw ValidationException::withMessages(['join' => 'Choose an opening of this room that is narrower than the room behind it.']);
+        $shoot = $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $new->edit), "Join the $name");
+        $request->merge(['room' => $new->id]);
+
+        return $this->desk->changed($request, $shoot, 'Joined. Tape it from its own first corner.');
+    }
+
+    public function part(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $plan = $this->desk->store->open($shoot);
+        $place = $this->desk->setup($request, $plan)->location;
+        $room = $this->desk->room($request, $place);
+        $request->merge(['room' => '']);
+        $edit = Refit::with($plan, $place->id, new Edit(["/locations/$place->id/space".preg_replace('#/space$#', '', $room->pointer) => null]));
+
+        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $edit, "Take out the $room->name"), "The $room->name is out. Undo brings it back.");
+    }
+
+    /** @return array{float, float} */
+    private function size(ChangeRequest $request, string $field): array
+    {
         try {
             [$width, $depth] = array_map(fn (string $k): float => max(0.5, min(90.0, Length::parse(Desk::word($request, $k), $this->desk->reader->units)->metres)), ['width', 'depth']);
         } catch (FineFrameException $e) {
-            throw ValidationException::withMessages(['shape' => $e->getMessage()]);
+            throw ValidationException::withMessages([$field => $e->getMessage()]);
         }
-        $edit = new Edit(NewPlace::sketch($place, Desk::word($request, 'shape'), $width, $depth)->values + ["/locations/$place->id/space/ties" => [], "/locations/$place->id/space/angles" => [], "/locations/$place->id/space/openings" => [], "/locations/$place->id/space/outlets" => []]);
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $edit), 'Sketch the room'), 'A sketch to tape. Begin with any wall.');
+        return [$width, $depth];
     }
 }

@@ -26,7 +26,7 @@ final readonly class SheetController
     {
         $plan = $this->desk->store->open($shoot);
         $setup = $this->desk->setup($request, $plan);
-        $sheet = (new Sheets($plan, $setup->location))->of($request->string('sheet')->toString());
+        $sheet = (new Sheets($plan, $setup->location, $this->desk->room($request, $setup->location)))->of($request->string('sheet')->toString());
         if ($request->string('take')->toString() !== '') {
             return $this->taken($request, $shoot);
         }
@@ -43,7 +43,7 @@ final readonly class SheetController
         $work = $this->desk->workspace($request, $shoot);
         $typed = $request->typed();
         try {
-            $reading = $this->bench->take($work->setup->location, $request->string('sheet')->toString(), $column, $typed[$row] ?? []);
+            $reading = $this->bench->take($work->setup->location, $work->room->taped, $request->string('sheet')->toString(), $column, $typed[$row] ?? []);
             $typed[$row] = array_merge($typed[$row] ?? [], $reading->cells($this->desk->reader));
             $said = $reading->words($this->desk->reader);
         } catch (NoReading $e) {

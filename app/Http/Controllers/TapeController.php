@@ -12,8 +12,8 @@ use FineFrame\FineFrameException;
 use FineFrame\Measure\Length;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\FreeId;
-use FineFrame\Plan\Location;
 use FineFrame\Plan\Refit;
+use FineFrame\Space\Room;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
@@ -30,42 +30,42 @@ final readonly class TapeController
     {
         $plan = $this->desk->store->open($shoot);
         $place = $this->desk->setup($request, $plan)->location;
+        $room = $this->desk->room($request, $place);
         [$from, $to] = [Desk::word($request, 'from'), Desk::word($request, 'to')];
         try {
             [$metres, $by] = Desk::word($request, 'take') === '' ? [round(Length::parse(Desk::word($request, 'length'), $this->desk->reader->units)->metres, 6), Desk::word($request, 'by')] : [(float) $this->instruments->distance($place, $from, $to)->value, 'laser'];
         } catch (FineFrameException|NoReading $e) {
             throw ValidationException::withMessages(['tape' => $e->getMessage()]);
         }
-        $edit = self::edit($place, $from, $to, $metres, in_array($by, ['laser', 'paced', 'drawing'], true) ? $by : 'tape');
-        $shoot = $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $edit), 'Tape '.self::name($place, $from).'–'.self::name($place, $to));
+        $edit = self::edit("/locations/$place->id/space$room->pointer", $room->taped, $from, $to, $metres, in_array($by, ['laser', 'paced', 'drawing'], true) ? $by : 'tape');
+        $shoot = $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $edit), 'Tape '.self::name($room->taped, $from).'–'.self::name($room->taped, $to));
 
-        return $this->desk->changed($request, $shoot, self::name($place, $from).'–'.self::name($place, $to).' is '.$this->desk->reader->metres($metres).'.');
+        return $this->desk->changed($request, $shoot, self::name($room->taped, $from).'–'.self::name($room->taped, $to).' is '.$this->desk->reader->metres($metres).'.');
     }
 
-    private static function edit(Location $place, string $from, string $to, float $metres, string $by): Edit
+    private static function edit(string $at, Room $room, string $from, string $to, float $metres, string $by): Edit
     {
-        $at = "/locations/$place->id/space";
-        $walls = $place->space->book->walls;
+        $walls = $room->book->walls;
         foreach ($walls as $i => $wall) {
             $next = $walls[($i + 1) % count($walls)]->id;
             if (! $wall->isTaped() && [[$wall->id, $next], [$next, $wall->id]] !== array_filter([[$wall->id, $next], [$next, $wall->id]], static fn (array $p): bool => $p !== [$from, $to])) {
                 return new Edit(["$at/walls/$wall->id/length_m" => $metres, "$at/walls/$wall->id/by" => $by]);
             }
         }
-        foreach ($place->space->book->ties as $tie) {
+        foreach ($room->book->ties as $tie) {
             if ($tie->leftOut && ([$tie->from, $tie->to] === [$from, $to] || [$tie->to, $tie->from] === [$from, $to])) {
                 return new Edit(["$at/ties/$tie->id/length_m" => $metres, "$at/ties/$tie->id/by" => $by, "$at/ties/$tie->id/left_out" => false]);
             }
         }
 
-        return new Edit(["$at/ties/-" => ['id' => FreeId::of('tie', array_column($place->space->book->ties, 'id')), 'from' => $from, 'to' => $to, 'length_m' => $metres, 'by' => $by]]);
+        return new Edit(["$at/ties/-" => ['id' => FreeId::of('tie', array_column($room->book->ties, 'id')), 'from' => $from, 'to' => $to, 'length_m' => $metres, 'by' => $by]]);
     }
 
-    private static function name(Location $place, string $point): string
+    private static function name(Room $room, string $point): string
     {
-        $at = array_search($point, array_column($place->space->walls, 'id'), true);
-        $survey = $place->space->survey;
+        $at = array_search($point, array_column($room->walls, 'id'), true);
+        $survey = $room->survey;
 
-        return $at === false ? array_column($place->space->built, 'name', 'id')[$point] ?? $point : $survey->points[$at];
+        return $at === false ? array_column($room->built, 'name', 'id')[$point] ?? $point : $survey->points[$at];
     }
 }

@@ -45,6 +45,10 @@ final readonly class Cards
             }
         }
 
+        if (str_starts_with($id, 'room:')) {
+            return (new PlaceCards($this->setup->plan, $this->setup->location))->room(substr($id, 5));
+        }
+
         return match ($id) {
             'brief' => $this->brief(),
             'place' => (new PlaceCards($this->setup->plan, $this->setup->location))->place(),

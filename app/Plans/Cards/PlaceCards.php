@@ -10,6 +10,7 @@ use FineFrame\Plan\Scouting;
 use FineFrame\Plan\ShootPlan;
 use FineFrame\Scout\PlaceLists;
 use FineFrame\Sound\Material;
+use FineFrame\Space\Wall;
 
 /** A place as cards: where it is and what is known of it; and how places are weighed. */
 final readonly class PlaceCards
@@ -39,25 +40,34 @@ final readonly class PlaceCards
             ],
             'The spot that is judged' => $facts('spot_x_m', 'spot_y_m', 'spot_z_m'),
         ], seeds: $site !== null ? [] : ["$at/site" => ['latitude_deg' => 0.0, 'longitude_deg' => 0.0, 'time_zone' => $zone]],
-            note: 'True bearing = compass + declination. Or look along a wall and subtract the wall’s own bearing on the plan.');
+            note: 'True bearing = compass + declination. Or take two points on a wall off a map.');
     }
 
-    public function room(): Card
+    public function room(string $called = ''): Card
     {
-        $at = "/locations/{$this->place->id}/space";
-        $room = $this->place->space;
+        $placed = $this->place->rooms->called($called);
+        $at = "/locations/{$this->place->id}/space$placed->pointer";
+        $room = $placed->taped;
         $materials = ['' => 'nobody has said'] + array_map(static fn (Material $m): string => $m->name, $this->plan->kit->materials + Material::shipped());
         $walls = [];
         foreach ($room->walls as $wall) {
             $walls[] = new Field("$at/surfaces/by_wall/$wall->id", ucfirst($wall->name), Kind::Choice, $room->surfaces->byWall[$wall->id] ?? '', ['' => 'as the walls at large'] + array_slice($materials, 1, null, true));
         }
 
-        return new Card('room', 'Room', 'room', [
+        $joined = preg_replace('#/space$#', '', $at);
+        $mine = array_column(array_map(static fn (Wall $w): array => [$w->id, ucfirst($w->name)], $room->walls), 1, 0);
+
+        return new Card($placed->id === '' ? 'room' : "room:$placed->id", $placed->name ?: 'Room', 'room', [
+            ...($placed->joined === null ? [] : ['Joined' => [
+                new Field("$joined/name", 'Name', Kind::Text, $placed->name),
+                new Field("$joined/wall", 'The way in is in its', Kind::Choice, $placed->joined->wall, $mine),
+                new Field("$joined/offset_m", 'From where that wall begins', Kind::Length, $placed->joined->offsetM),
+            ]]),
             'Room' => [
-                new Field("/locations/{$this->place->id}/name", 'Name', Kind::Text, $this->place->name),
+                ...($placed->joined === null ? [new Field("/locations/{$this->place->id}/name", 'Name', Kind::Text, $this->place->name)] : []),
                 new Field("$at/height_m", 'Ceiling, or highest of it', Kind::Length, $room->heightM),
                 new Field("$at/ceiling/kind", 'Overhead', Kind::Choice, $room->ceiling->kind->value, ['flat' => 'flat', 'sloped' => 'sloped, through its points', 'none' => 'open air']),
-                new Field("$at/north_deg", 'True bearing of the plan’s up', Kind::Number, round(rad2deg($room->northRad), 3), unit: '°'),
+                ...($placed->joined === null ? [new Field("$at/north_deg", 'True bearing of the plan’s up', Kind::Number, round(rad2deg($room->northRad), 3), unit: '°')] : []),
             ],
             ...($room->underlay === null ? [] : ['Floor plan underneath' => [
                 new Field("$at/underlay/x_m", 'Across', Kind::Length, $room->underlay->place->x),

@@ -18,6 +18,7 @@ final readonly class Sheet
      * @param  list<array<array-key, mixed>>  $rows  as the plan file writes them
      * @param  string  $needed  the column without which there is no entry
      * @param  array<string, array<string, string>>  $options  what a column may name, by value
+     * @param  list<array<array-key, mixed>>  $shipped  entries that are there anyway: the plan keeps only what differs
      */
     public function __construct(
         public string $name,
@@ -26,6 +27,7 @@ final readonly class Sheet
         public array $rows,
         public string $needed = 'name',
         public array $options = [],
+        public array $shipped = [],
     ) {
     }
 

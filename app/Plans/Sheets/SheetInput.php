@@ -7,6 +7,8 @@ namespace App\Plans\Sheets;
 use App\Plans\Cards\FieldKind;
 use App\Plans\Cards\UnreadableField;
 use App\View\Reader;
+use FineFrame\Document\Node;
+use FineFrame\Document\Problems;
 use FineFrame\FineFrameException;
 use FineFrame\Plan\FreeId;
 use Illuminate\Validation\ValidationException;
@@ -32,14 +34,16 @@ final readonly class SheetInput
         foreach ($this->sheet->rows as $row) {
             $known[is_string($row['id'] ?? null) ? $row['id'] : ''] = $row;
         }
-        $rows = $errors = [];
+        $rows = $errors = $taken = [];
         foreach ($typed as $cells) {
             if (trim($cells[$this->sheet->needed] ?? '') === '') {
                 continue;
             }
             $id = $cells['id'] ?? '';
             $row = $this->row($cells, $known[$id] ?? [], "{$this->sheet->pointer}/".($id === '' ? count($rows) : $id), $errors);
-            $rows[] = ['id' => $id === '' ? FreeId::of($this->sheet->name, [...array_column($rows, 'id'), ...array_keys($known)]) : $id] + $row;
+            $entry = ['id' => $id === '' ? FreeId::of($this->sheet->name, [...$taken, ...array_keys($known)]) : $id] + $row;
+            $taken[] = $entry['id'];
+            in_array($entry, $this->sheet->shipped) ?: $rows[] = $entry;
         }
         if ($errors !== []) {
             throw ValidationException::withMessages($errors);
@@ -70,6 +74,11 @@ final readonly class SheetInput
             }
             try {
                 $row[$column] = $field->read($text, $this->reader);
+                $problems = new Problems;
+                $this->sheet->columns[$column]->read(Node::root([$column => $row[$column]], $problems), $column);
+                foreach ($problems->all() as $problem) {
+                    $errors["$at/$column"] = ucfirst($problem->sentence($this->reader->units));
+                }
             } catch (FineFrameException|UnreadableField $e) {
                 $errors["$at/$column"] = $e->getMessage();
             }

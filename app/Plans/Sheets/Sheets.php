@@ -8,11 +8,13 @@ use FineFrame\Document\Column;
 use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
 use FineFrame\Geometry\Shape;
+use FineFrame\Measure\Unit;
 use FineFrame\Plan\BriefLists;
 use FineFrame\Plan\Location;
 use FineFrame\Plan\ShootPlan;
 use FineFrame\Plan\UnknownThing;
 use FineFrame\Scout\PlaceLists;
+use FineFrame\Sound\Material;
 use FineFrame\Space\Built;
 use FineFrame\Space\BuiltKind;
 use FineFrame\Space\Curtain;
@@ -20,6 +22,7 @@ use FineFrame\Space\Glazing;
 use FineFrame\Space\Instrument;
 use FineFrame\Space\MayHang;
 use FineFrame\Space\OpeningKind;
+use FineFrame\Space\PlacedRoom;
 use FineFrame\Space\Swing;
 use FineFrame\Space\TapeBook;
 
@@ -28,7 +31,7 @@ final readonly class Sheets
 {
     public const TAPE = ['walls', 'ties', 'angles', 'openings', 'built', 'outlets', 'ceiling'];
 
-    public function __construct(private ShootPlan $plan, private Location $place)
+    public function __construct(private ShootPlan $plan, private Location $place, private PlacedRoom $room)
     {
     }
 
@@ -44,13 +47,28 @@ final readonly class Sheets
             return new Sheet($name, "/locations/{$this->place->id}/scouted/$name", $scouted, Parts::written($this->place->list($name)), $name === 'photos' ? 'file' : 'name');
         }
 
+        if ($name === 'materials') {
+            return $this->materials();
+        }
+
         return in_array($name, self::TAPE, true) ? $this->tape($name) : throw UnknownThing::called('list', $name);
+    }
+
+    private function materials(): Sheet
+    {
+        $columns = ['name' => Column::text()];
+        foreach (Material::BANDS_HZ as $band) {
+            $columns["alpha_$band"] = Column::number(0, 1, Unit::Ratio);
+        }
+
+        return new Sheet('materials', '/kit/materials', $columns + ['light' => Column::number(0, 1, Unit::Ratio)], Parts::written($this->plan->kit->materials + Material::shipped()), shipped: Parts::written(Material::shipped()));
     }
 
     private function tape(string $name): Sheet
     {
-        $room = $this->place->space;
-        $at = "/locations/{$this->place->id}/space/$name";
+        $room = $this->room->taped;
+        $space = "/locations/{$this->place->id}/space{$this->room->pointer}";
+        $at = "$space/$name";
         $corners = $walls = [];
         foreach ($room->book->walls as $i => $wall) {
             $corners[$wall->id] = TapeBook::letter($i);
@@ -58,7 +76,7 @@ final readonly class Sheets
         }
         $points = $corners + array_column(array_map(static fn (Built $b): array => [$b->id, $b->name], $room->built), 1, 0);
         $circuits = ['' => 'unknown'] + array_column(array_map(static fn (Record $r): array => [$r->id, $r->text('name')], $this->place->list('circuits')), 1, 0);
-        $length = Column::metres(0.05, 200);
+        $length = Column::metres(-200, 200);
 
         return match ($name) {
             'walls' => new Sheet($name, $at, ['name' => Column::text(), 'length_m' => Column::metres(0.05, 100), 'turn_deg' => Column::degrees(), 'by' => Column::choice('tape', 'laser', 'paced', 'drawing', 'sketch'), 'rise_m' => Column::metres(-50, 50)], Parts::written($room->book->walls), 'length_m'),
@@ -73,7 +91,7 @@ final readonly class Sheets
                 'base_m' => $length, 'height_m' => $length, 'count' => Column::number(1, 60), 'may_hang' => self::cases(MayHang::class), 'said_by' => Column::text(),
             ], Parts::written($room->book->built)),
             'outlets' => new Sheet($name, $at, ['name' => Column::text(), 'wall' => Column::text(), 'offset_m' => $length, 'height_m' => $length, 'sockets' => Column::number(1, 12), 'circuit' => Column::text()], Parts::written($room->outlets), 'name', ['wall' => $walls, 'circuit' => $circuits]),
-            default => new Sheet($name, "/locations/{$this->place->id}/space/ceiling/points", ['x_m' => $length, 'y_m' => $length, 'height_m' => $length, 'slope' => Column::text(20)], Parts::written($room->ceiling->points), 'height_m'),
+            default => new Sheet($name, "$space/ceiling/points", ['x_m' => $length, 'y_m' => $length, 'height_m' => $length, 'slope' => Column::text(20)], Parts::written($room->ceiling->points), 'height_m'),
         };
     }
 

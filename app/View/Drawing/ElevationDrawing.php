@@ -26,7 +26,7 @@ final readonly class ElevationDrawing
         $a = $situation->setup->camera(0);
         $body = $a === null ? null : $situation->setup->bodyFor($a);
         $this->along = $a === null || $body === null ? new Vec2(1, 0) : $body->person->place->minus($a->placement->place)->unit();
-        $reach = array_map($this->along->dot(...), $situation->setup->room->floor->corners);
+        $reach = array_map($this->along->dot(...), $situation->setup->room->corners());
         [$this->from, $this->to] = [min($reach), max($reach)];
     }
 
@@ -57,8 +57,8 @@ final readonly class ElevationDrawing
     {
         $room = $this->situation->setup->room;
         $edges = $xs = [];
-        foreach ($room->faces as $face) {
-            $tops = array_map(fn (Vec3 $p): array => [round($this->along->dot($p->floor()), 2), $p->z], $room->ceiling->along($face->line, $room->heightM));
+        foreach ($room->panels() as $panel) {
+            $tops = array_map(fn (Vec3 $p): array => [round($this->along->dot($p->floor()), 2), $p->z], $panel->room->ceiling->along($panel->wall->line, $panel->room->heightM));
             for ($i = 1; $i < count($tops); $i++) {
                 $edges[] = $tops[$i - 1][0] <= $tops[$i][0] ? [$tops[$i - 1], $tops[$i]] : [$tops[$i], $tops[$i - 1]];
             }

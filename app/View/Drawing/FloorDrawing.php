@@ -10,7 +10,9 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Situation;
 use FineFrame\Scene\Footprint;
+use FineFrame\Space\Joint;
 use FineFrame\Space\Opening;
+use FineFrame\Space\PlacedRoom;
 use FineFrame\Staging\Furniture;
 
 /** The floor from above, true to scale, as paths for the view. */
@@ -24,7 +26,7 @@ final class FloorDrawing
 
     public function __construct(private readonly Situation $situation, private readonly Reader $reader)
     {
-        $this->sheet = new Sheet($situation->setup->room->floor);
+        $this->sheet = new Sheet($situation->setup->room->corners());
         $this->shapes = new ThingShapes($this->sheet);
         $this->labels = new Labels($this->sheet->text(), $this->sheet);
         foreach ($situation->setup->setup->furniture as $f) {
@@ -49,7 +51,23 @@ final class FloorDrawing
 
     public function room(): string
     {
-        return $this->sheet->path($this->situation->setup->room->floor->corners);
+        return implode('', array_map(fn (PlacedRoom $r): string => $this->sheet->path($r->room->floor->corners), $this->situation->setup->room->all));
+    }
+
+    /** @return list<array{name: string, at: array{float, float}}> the joined rooms' names */
+    public function joined(): array
+    {
+        return array_map(function (PlacedRoom $r): array {
+            $middle = $r->room->floor->middle();
+
+            return ['name' => $r->name, 'at' => $this->labels->place($this->sheet->x($middle), $this->sheet->y($middle), 0.0, $r->name)];
+        }, array_slice($this->situation->setup->room->all, 1));
+    }
+
+    /** The floor within the walls between rooms. */
+    public function thresholds(): string
+    {
+        return implode('', array_map(fn (Joint $j): string => $this->sheet->path($j->threshold()->corners), $this->situation->setup->room->joints));
     }
 
     /** @return list<array{id: string, name: string, kind: string, line: string, swing: string}> */
@@ -70,7 +88,7 @@ final class FloorDrawing
      */
     public function underlay(array $overlays): ?array
     {
-        $under = $this->situation->setup->room->underlay;
+        $under = $this->situation->setup->room->first()->underlay;
         $grown = ($under->metresAPixel ?? 0.0) * Sheet::UNITS;
 
         return $under === null || ! in_array('survey', $overlays, true) ? null : [
@@ -96,7 +114,7 @@ final class FloorDrawing
         $room = $this->situation->setup->room;
         $all = [];
         foreach ($room->outlets as $outlet) {
-            $wall = $room->wall($outlet->wall) ?? $room->walls[0];
+            $wall = $room->wall($outlet->wall) ?? $room->first()->walls[0];
             $at = $wall->along(min($outlet->offsetM, $wall->line->length()));
             $in = $wall->inward()->times(0.12);
             $along = $wall->line->direction()->times(0.08);

@@ -13,11 +13,16 @@ use FineFrame\Measure\Unit;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\LensView;
 use FineFrame\Space\ErrorEllipse;
+use FineFrame\Space\PlacedRoom;
 use FineFrame\Space\TapeBook;
+use FineFrame\Space\Wall;
 
 /** What is drawn over the floor: what lenses cover, pools of light, distances, the tape's letters and lengths, the scale. */
 final readonly class FloorOverlays
 {
+    /** A wall shorter than this, with labels inside, has its length alone. */
+    private const ROOM_FOR_NAME_M = 3.0;
+
     public function __construct(private Situation $situation, private Reader $reader, private Sheet $sheet, private Labels $labels)
     {
     }
@@ -80,16 +85,26 @@ final readonly class FloorOverlays
     /** @return list<array{words: string, at: array{float, float}, turn: float, class: string}> a letter at each corner, and along each wall its length, outside */
     public function dimensions(): array
     {
+        return array_merge([], ...array_map(fn (PlacedRoom $r): array => $this->measured($r->room->walls), $this->situation->setup->room->all));
+    }
+
+    /**
+     * @param  non-empty-list<Wall>  $walls  of one room
+     * @return list<array{words: string, at: array{float, float}, turn: float, class: string}>
+     */
+    private function measured(array $walls): array
+    {
         $marks = [];
-        foreach ($this->situation->setup->room->walls as $i => $wall) {
-            $next = $this->situation->setup->room->walls[($i + 1) % count($this->situation->setup->room->walls)];
-            // Two labels would meet in the nook outside a corner that juts in: the wall that runs to it is labelled inside.
-            $out = $wall->inward()->times($wall->line->direction()->cross($next->line->direction()) < -0.1 ? 1.0 : -1.0);
-            $before = $this->situation->setup->room->walls[($i + count($this->situation->setup->room->walls) - 1) % count($this->situation->setup->room->walls)];
-            $side = $before->line->direction()->cross($wall->line->direction()) < -0.1 ? 0.25 : -0.25;
-            $marks[] = $this->mark(TapeBook::letter($i), $wall->line->from->plus($wall->inward()->times($side))->minus($wall->line->direction()->times(0.25)), 0.0, 'corner');
+        foreach ($walls as $i => $wall) {
+            $next = $walls[($i + 1) % count($walls)];
+            // Two labels would meet in the wall between rooms, and in the nook outside a corner that juts in: the wall that runs to it is labelled inside.
+            $crowded = count($this->situation->setup->room->all) > 1;
+            $out = $wall->inward()->times($crowded || $wall->line->direction()->cross($next->line->direction()) < -0.1 ? 1.0 : -1.0);
+            $before = $walls[($i + count($walls) - 1) % count($walls)];
+            $side = $crowded || $before->line->direction()->cross($wall->line->direction()) < -0.1 ? 0.25 : -0.25;
+            $marks[] = $this->mark(TapeBook::letter($i), $wall->line->from->plus($wall->inward()->times($side))->minus($wall->line->direction()->times($crowded ? -0.25 : 0.25)), 0.0, 'corner');
             $upright = abs($wall->line->direction()->y) > abs($wall->line->direction()->x);
-            $marks[] = $this->mark($wall->name.' '.$this->reader->metres($wall->line->length()), $wall->line->at(0.5)->plus($out->times(0.27)), $upright ? -90.0 : 0.0, 'length');
+            $marks[] = $this->mark(($crowded && $wall->line->length() < self::ROOM_FOR_NAME_M ? '' : $wall->name.' ').$this->reader->metres($wall->line->length()), $wall->line->at(0.5)->plus($out->times(0.27)), $upright ? -90.0 : 0.0, 'length');
         }
 
         return $marks;
@@ -98,16 +113,13 @@ final readonly class FloorOverlays
     /** @return list<array{x: float, y: float, rx: float, ry: float, turn: float, words: string}> how well each corner is known, drawn ten times its size */
     public function ellipses(): array
     {
-        $room = $this->situation->setup->room;
-        if ($room->survey->isChain) {
-            return [];
-        }
         $all = [];
-        foreach (array_slice($room->survey->fit->points, 0, $room->survey->corners) as $i => $point) {
-            $e = $room->survey->fit->ellipse($i);
-            $grown = 10 * ErrorEllipse::SURE * Sheet::UNITS;
-            if ($e->majorM > 1e-6) {
-                $all[] = ['x' => $this->sheet->x($point), 'y' => $this->sheet->y($point), 'rx' => round(min(200.0, $e->majorM * $grown), 1), 'ry' => round(min(200.0, max(1.0, $e->minorM * $grown)), 1), 'turn' => round(-rad2deg(atan2($e->along->y, $e->along->x)), 1), 'words' => TapeBook::letter($i).' ±'.$this->reader->metres(ErrorEllipse::SURE * $e->majorM)];
+        foreach ($this->situation->setup->room->all as $room) {
+            $survey = $room->taped->survey;
+            foreach ($survey->isChain ? [] : array_slice($survey->fit->points, 0, $survey->corners) as $i => $at) {
+                [$e, $point] = [$survey->fit->ellipse($i), $room->motion->apply($at)];
+                $grown = 10 * ErrorEllipse::SURE * Sheet::UNITS;
+                $e->majorM < 1e-6 ?: $all[] = ['x' => $this->sheet->x($point), 'y' => $this->sheet->y($point), 'rx' => round(min(200.0, $e->majorM * $grown), 1), 'ry' => round(min(200.0, max(1.0, $e->minorM * $grown)), 1), 'turn' => round(-rad2deg(atan2($e->along->y, $e->along->x) + $room->motion->turnRad), 1), 'words' => TapeBook::letter($i).' ±'.$this->reader->metres(ErrorEllipse::SURE * $e->majorM)];
             }
         }
 
@@ -117,15 +129,18 @@ final readonly class FloorOverlays
     /** @return list<array{path: string, class: string}> the distances that were taped; the one to take again stands out */
     public function ties(): array
     {
-        $survey = $this->situation->setup->room->survey;
         $lines = [];
-        foreach ($survey->fit->readings as $i => $reading) {
-            if ($reading->before === null && str_starts_with($reading->id, 'ties/')) {
-                $lines[] = ['path' => $this->sheet->path([$survey->fit->points[$reading->from], $survey->fit->points[$reading->to]], false), 'class' => $i === ($survey->setAside[0] ?? -1) ? 'tie again' : 'tie'];
+        foreach ($this->situation->setup->room->all as $room) {
+            $survey = $room->taped->survey;
+            $line = fn (int $from, int $to, string $class): array => ['path' => $this->sheet->path([$room->motion->apply($survey->fit->points[$from]), $room->motion->apply($survey->fit->points[$to])], false), 'class' => $class];
+            foreach ($survey->fit->readings as $i => $reading) {
+                if ($reading->before === null && str_starts_with($reading->id, 'ties/')) {
+                    $lines[] = $line($reading->from, $reading->to, $i === ($survey->setAside[0] ?? -1) ? 'tie again' : 'tie');
+                }
             }
-        }
-        foreach ($survey->holds() && $survey->freedom === 0 ? [] : $survey->next() as $next) {
-            $lines[] = ['path' => $this->sheet->path([$survey->fit->points[$next->from], $survey->fit->points[$next->to]], false), 'class' => 'tie wanted'];
+            foreach ($survey->holds() && $survey->freedom === 0 ? [] : $survey->next() as $next) {
+                $lines[] = $line($next->from, $next->to, 'tie wanted');
+            }
         }
 
         return $lines;
@@ -185,7 +200,7 @@ final readonly class FloorOverlays
         $eye = $view->camera->placement->place;
         $half = $view->camera->delivered->horizontalRad() / 2;
         $turns = array_map(static fn (int $k): float => $view->bearingRad + $half * $k / 8, range(-8, 8));
-        foreach ($this->situation->setup->room->floor->corners as $corner) {
+        foreach (array_merge([], ...array_map(static fn (Wall $w): array => [$w->line->from, $w->line->to], $this->situation->setup->room->faces)) as $corner) {
             $turn = fmod($corner->minus($eye)->bearing() - $view->bearingRad + 5 * M_PI, 2 * M_PI) - M_PI;
             if (abs($turn) < $half) {
                 array_push($turns, $view->bearingRad + $turn - 1e-4, $view->bearingRad + $turn + 1e-4);

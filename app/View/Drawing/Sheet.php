@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 
 /** The floor as drawn: plan metres to drawing units (centimetres), y turned down. */
@@ -20,10 +19,11 @@ final readonly class Sheet
 
     public float $height;
 
-    public function __construct(Polygon $floor, float $marginM = 0.5)
+    /** @param  non-empty-list<Vec2>  $corners */
+    public function __construct(array $corners, float $marginM = 0.5)
     {
-        $xs = array_map(static fn (Vec2 $c): float => $c->x, $floor->corners);
-        $ys = array_map(static fn (Vec2 $c): float => $c->y, $floor->corners);
+        $xs = array_map(static fn (Vec2 $c): float => $c->x, $corners);
+        $ys = array_map(static fn (Vec2 $c): float => $c->y, $corners);
         $this->left = (min($xs) - $marginM) * self::UNITS;
         $this->top = -(max($ys) + $marginM) * self::UNITS;
         $this->width = (max($xs) - min($xs) + 2 * $marginM) * self::UNITS;

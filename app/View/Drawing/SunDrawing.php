@@ -36,7 +36,7 @@ final class SunDrawing
         [$begins, $ends] = $study->site->day($study->day->date);
         $this->from = max($begins, floor((($study->day->civilDawn ?? $begins) - 1800) / 3600) * 3600);
         $this->to = min($ends, ceil((($study->day->civilDusk ?? $ends) + 1800) / 3600) * 3600);
-        $this->sheet = new Sheet($view->place->space->floor);
+        $this->sheet = new Sheet($view->place->rooms->corners());
     }
 
     /** @return list<array{clock: string, altitude: string, bearing: string, sky: string, path: string, walls: list<array{path: string}>}> the patches every ten minutes */
@@ -108,7 +108,7 @@ final class SunDrawing
         $rows = [];
         $window = $this->view->window();
         $window === null ?: $rows[] = ['you record', 'record', [$window]];
-        $names = array_column(array_map(static fn ($o): array => [$o->id, $o->name], $this->view->place->space->openings), 1, 0);
+        $names = array_column(array_map(static fn ($o): array => [$o->id, $o->name], $this->view->place->rooms->openings), 1, 0);
         foreach ($this->study->throughWindows() as $id => $spans) {
             $rows[] = ['sun in the '.$names[$id], 'window', $spans];
         }

@@ -15,6 +15,12 @@ final class Problems
         $this->found[] = $problem;
     }
 
+    /** @return list<Problem> */
+    public function all(): array
+    {
+        return $this->found;
+    }
+
     public function any(): bool
     {
         return $this->found !== [];

@@ -70,6 +70,12 @@ final readonly class Polygon
         return $inside;
     }
 
+    /** The mean of the corners. */
+    public function middle(): Vec2
+    {
+        return array_reduce($this->corners, static fn (Vec2 $s, Vec2 $c): Vec2 => $s->plus($c), new Vec2(0, 0))->times(1 / count($this->corners));
+    }
+
     /** Zero inside. */
     public function distanceTo(Vec2 $point): float
     {
@@ -105,6 +111,27 @@ final readonly class Polygon
         }
 
         return $gap;
+    }
+
+    /** Whether the two share floor, by more than the touch of two walls. */
+    public function overlaps(self $other, float $touchM = 0.02): bool
+    {
+        foreach ([[$this, $other], [$other, $this]] as [$one, $two]) {
+            foreach ($one->corners as $corner) {
+                if ($two->contains($corner) && $two->borderDistanceTo($corner) > $touchM) {
+                    return true;
+                }
+            }
+        }
+        foreach ($this->edges() as $mine) {
+            foreach ($other->edges() as $theirs) {
+                if ($mine->crosses($theirs) && min($theirs->distanceTo($mine->from), $theirs->distanceTo($mine->to), $mine->distanceTo($theirs->from), $mine->distanceTo($theirs->to)) > $touchM) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return array{int, int}|null the first two edges that cross, by index */

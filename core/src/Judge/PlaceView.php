@@ -80,7 +80,7 @@ final class PlaceView
             return null;
         }
 
-        return $this->study ??= new SunStudy($this->place->site, $this->place->space, $this->date());
+        return $this->study ??= new SunStudy($this->place->site, $this->place->rooms, $this->date());
     }
 
     /** Lux of a light reading, as read or by the incident meter's exposure (ISO 2720, dome). */

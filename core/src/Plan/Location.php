@@ -11,17 +11,22 @@ use FineFrame\Document\Record;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Scout\PlaceLists;
 use FineFrame\Space\Room;
+use FineFrame\Space\Rooms;
 use FineFrame\Sun\Site;
 
 /** A place that may be shot in: where it is, what was found there, and its room, a rough sketch until somebody tapes it. */
 final readonly class Location implements Part
 {
+    /** Its rooms as they stand together. */
+    public Rooms $rooms;
+
     /**
      * @param  array<string, list<Record>>  $lists  what was written down, by list
      * @param  array<string, mixed>  $extra
      */
     private function __construct(public string $id, public string $name, public Room $space, public ?Site $site, public Record $facts, public array $lists, private array $extra)
     {
+        $this->rooms = Rooms::of($space);
     }
 
     public static function read(Node $node): self

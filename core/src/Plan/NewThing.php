@@ -92,7 +92,7 @@ final readonly class NewThing
     /** The spot, of a half-metre grid, that is farthest from everything. */
     private static function openFloor(SetupPlan $setup): Vec2
     {
-        $floor = $setup->room->floor;
+        $floor = $setup->room->first()->floor;
         $s = $setup->setup;
         $things = [...$s->people, ...$s->furniture, ...$s->cameras, ...$s->lights];
         $best = [-1.0, $floor->corners[0]];

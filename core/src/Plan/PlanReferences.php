@@ -12,7 +12,7 @@ use FineFrame\Light\LightPlacement;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Sound\BoomPlacement;
-use FineFrame\Space\Room;
+use FineFrame\Space\Rooms;
 
 /**
  * What only the whole plan can tell: that ids are met once and name something, that things stand in their room.
@@ -38,9 +38,25 @@ final class PlanReferences
             $judge->once("/locations/$i/space/ties", $location->space->book->ties);
             $judge->once("/locations/$i/space/built", [...$location->space->book->walls, ...$location->space->built]);
             $judge->once("/locations/$i/space/openings", $location->space->openings);
+            $judge->rooms("/locations/$i/space/rooms", $location->rooms);
         }
         foreach ($plan->setups as $i => $setup) {
             $judge->setup("/setups/$i", $setup);
+        }
+    }
+
+    /** Things of several rooms are told apart by id, and no room lies over another. */
+    private function rooms(string $at, Rooms $rooms): void
+    {
+        if (count($rooms->all) === 1) {
+            return;
+        }
+        $this->once($at, $rooms->all);
+        $this->once($at, [...$rooms->walls, ...$rooms->openings, ...$rooms->built, ...$rooms->outlets]);
+        foreach ($rooms->all as $i => $one) {
+            foreach (array_slice($rooms->all, $i + 1) as $other) {
+                $one->room->floor->overlaps($other->room->floor) ? $this->wrong($at, 'puts {one} over {other}: look at the wall and the offset that join it', ['one' => $other->name, 'other' => $one->name ?: 'the first room']) : null;
+            }
         }
     }
 
@@ -52,7 +68,7 @@ final class PlanReferences
 
             return;
         }
-        $room = $locations[$setup->location]->space;
+        $room = $locations[$setup->location]->rooms;
         $this->once("$at", [...$setup->people, ...$setup->furniture, ...$setup->cameras, ...$setup->lights, ...$setup->booms]);
         $people = array_column($setup->people, null, 'id');
         $gazes = $people + array_column($setup->cameras, null, 'id');
@@ -75,7 +91,7 @@ final class PlanReferences
     }
 
     /** @param  array<string, object>  $people */
-    private function camera(string $at, CameraPlacement $camera, Room $room, array $people): void
+    private function camera(string $at, CameraPlacement $camera, Rooms $room, array $people): void
     {
         $kit = $this->plan->kit;
         $this->known("$at/body", $camera->body, $kit->bodies, 'a camera body of the kit');
@@ -94,7 +110,7 @@ final class PlanReferences
     }
 
     /** @param  array<string, object>  $people */
-    private function light(string $at, LightPlacement $light, Room $room, array $people): void
+    private function light(string $at, LightPlacement $light, Rooms $room, array $people): void
     {
         $this->known("$at/fixture", $light->fixture, $this->plan->kit->fixtures, 'a fixture of the kit');
         $this->known("$at/stand", $light->stand, $this->plan->kit->supports, 'a support of the kit');
@@ -104,7 +120,7 @@ final class PlanReferences
     }
 
     /** @param  array<string, object>  $people */
-    private function boom(string $at, BoomPlacement $boom, Room $room, array $people): void
+    private function boom(string $at, BoomPlacement $boom, Rooms $room, array $people): void
     {
         $this->known("$at/model", $boom->model, $this->plan->kit->microphones, 'a microphone of the kit');
         $this->known("$at/pole", $boom->pole, $this->plan->kit->poles, 'a pole of the kit');
@@ -131,12 +147,12 @@ final class PlanReferences
         $id === null || isset($among[$id]) ?: $this->wrong($at, 'must name {what}; “{id}” is none', ['what' => $what, 'id' => $id]);
     }
 
-    private function inside(string $at, Room $room, Vec2 $place): void
+    private function inside(string $at, Rooms $room, Vec2 $place): void
     {
-        $room->floor->contains($place) ?: $this->wrong($at, 'is outside the room, {gap} beyond its wall', ['gap' => Quantity::metres($room->floor->borderDistanceTo($place))]);
+        $room->contains($place) ?: $this->wrong($at, 'is outside the room, {gap} beyond its wall', ['gap' => Quantity::metres($room->borderDistanceTo($place))]);
     }
 
-    private function under(string $at, Room $room, Vec2 $place, float $heightM): void
+    private function under(string $at, Rooms $room, Vec2 $place, float $heightM): void
     {
         $heightM <= $room->heightAt($place) ?: $this->wrong($at, 'is above the ceiling at {height}', ['height' => Quantity::metres($room->heightAt($place))]);
     }

@@ -9,6 +9,7 @@ use FineFrame\Document\Node;
 use FineFrame\Document\Problems;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Space\Room;
+use FineFrame\Space\Rooms;
 
 /** A room measured anew: what would then stand outside it comes inside, in the same edit. */
 final readonly class Refit
@@ -29,7 +30,7 @@ final readonly class Refit
     public static function of(ShootPlan $plan, string $location, array $space): self
     {
         $problems = new Problems;
-        $room = Room::read(Node::root($space, $problems)->under("/locations/$location/space"));
+        $room = Rooms::of(Room::read(Node::root($space, $problems)->under("/locations/$location/space")));
         $problems->raise();
         $values = ["/locations/$location/space" => $space];
         $moved = 0;
@@ -68,7 +69,7 @@ final readonly class Refit
     }
 
     /** @return array<string, float> */
-    private static function refitted(Setup $setup, Room $room): array
+    private static function refitted(Setup $setup, Rooms $room): array
     {
         $places = $heights = [];
         foreach (['subjects' => $setup->people, 'furniture' => $setup->furniture, 'cameras' => $setup->cameras, 'lights' => $setup->lights, 'microphones' => $setup->booms] as $list => $things) {
@@ -87,28 +88,28 @@ final readonly class Refit
         }
         $values = [];
         foreach ($places as $at => $place) {
-            if (! $room->floor->contains($place)) {
+            if (! $room->contains($place)) {
                 $inside = self::inside($room, $place);
                 $values += ["{$at}x_m" => round($inside->x, 3), "{$at}y_m" => round($inside->y, 3)];
             }
         }
         foreach ($heights as $at => [$place, $height]) {
-            $ceiling = $room->heightAt($room->floor->contains($place) ? $place : self::inside($room, $place));
+            $ceiling = $room->heightAt($room->contains($place) ? $place : self::inside($room, $place));
             $height <= $ceiling ?: $values["{$at}height_m"] = round($ceiling - self::UNDER_CEILING_M, 3);
         }
 
         return $values;
     }
 
-    private static function inside(Room $room, Vec2 $place): Vec2
+    private static function inside(Rooms $room, Vec2 $place): Vec2
     {
-        $best = [INF, $room->floor->corners[0]];
+        $best = [INF, $room->corners()[0]];
         foreach ($room->walls as $wall) {
             foreach ([self::OFF_WALL_M, self::OFF_WALL_M / 4] as $off) {
                 foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $share) {
                     $spot = ($share === 0.0 ? $wall->line->nearestTo($place) : $wall->line->at($share * 0.9))->plus($wall->inward()->times($off));
                     $far = $spot->distanceTo($place);
-                    $best = $far < $best[0] && $room->floor->contains($spot) ? [$far, $spot] : $best;
+                    $best = $far < $best[0] && $room->contains($spot) ? [$far, $spot] : $best;
                 }
             }
         }

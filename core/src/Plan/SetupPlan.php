@@ -8,7 +8,7 @@ use FineFrame\Camera\Camera;
 use FineFrame\Camera\CameraPlacement;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Light\LightPlacement;
-use FineFrame\Space\Room;
+use FineFrame\Space\Rooms;
 use FineFrame\Staging\Body;
 use FineFrame\Staging\Person;
 use FineFrame\Staging\Role;
@@ -22,11 +22,11 @@ final readonly class SetupPlan
     /** @var array<string, Camera> */
     public array $cameras;
 
-    public Room $room;
+    public Rooms $room;
 
     public function __construct(public ShootPlan $plan, public Setup $setup, public Location $location)
     {
-        $this->room = $location->space;
+        $this->room = $location->rooms;
         $bodies = $cameras = [];
         foreach ($setup->people as $person) {
             $bodies[$person->id] = Body::looking($person, $this->placeOf($person->looksAt));

@@ -9,6 +9,7 @@ use FineFrame\Document\Problems;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Space\Room;
+use FineFrame\Space\Rooms;
 use FineFrame\Sun\Spans;
 use FineFrame\Sun\Sun;
 use FineFrame\Sun\SunInRoom;
@@ -59,11 +60,11 @@ final class SunPatchCases implements Topic
     private function patch(Inputs $in, Inputs $window): array
     {
         $sun = Sun::standing(deg2rad($in->number('sun_azimuth_deg')), deg2rad($in->number('sun_altitude_deg')));
-        $deep = (new SunInRoom(self::hall($in, $window, 90.0)))->patches($sun)[0] ?? null;
+        $deep = (new SunInRoom(Rooms::of(self::hall($in, $window, 90.0))))->patches($sun)[0] ?? null;
         if ($deep === null) {
             return ['direct_sun' => false, 'incidence_on_glass_deg' => null, 'floor_corners_local_m' => null, 'floor_corners_east_north_m' => null, 'floor_area_m2' => 0.0, 'floor_area_within_room_m2' => 0.0, 'opposite_wall' => null, 'reaches_opposite_wall' => false];
         }
-        $room = (new SunInRoom(self::hall($in, $window, $in->number('room_depth_m'))))->patches($sun);
+        $room = (new SunInRoom(Rooms::of(self::hall($in, $window, $in->number('room_depth_m')))))->patches($sun);
         $far = array_values(array_filter($room, static fn (SunPatch $p): bool => $p->wall === 'far'))[0] ?? null;
         $floors = array_filter($room, static fn (SunPatch $p): bool => $p->wall === null);
         // Looking out of the window, right is −x.
@@ -104,7 +105,7 @@ final class SunPatchCases implements Topic
     private function pointDay(Inputs $in, Inputs $window): array
     {
         $inputs = $in->map('point');
-        $room = new SunInRoom(self::hall($in, $window, 90.0));
+        $room = new SunInRoom(Rooms::of(self::hall($in, $window, 90.0)));
         $point = new Vec3(self::HALF_M - $inputs->number('u_m'), $inputs->number('depth_m'), $inputs->number('z_m'));
 
         return $this->day($in, 'lit_intervals_local', static fn (Sun $sun): bool => $room->strikes($point, $sun));

@@ -56,7 +56,7 @@ final readonly class BoomReach
         $rear = $boom->mouth->plus($towards->times($distance + $boom->model->lengthM));
         $room = $scene->setup->room;
         $top = $boom->placement->standTop();
-        $fits = $rear->z < $room->heightAt($rear->floor()) - 0.05 && $room->floor->contains($rear->floor())
+        $fits = $rear->z < $room->heightAt($rear->floor()) - 0.05 && $room->contains($rear->floor())
             && $rear->distanceTo($top) + 0.3 <= $boom->pole->longestM
             && self::poleClears($scene, $rear, $top, $marginM / 2);
 

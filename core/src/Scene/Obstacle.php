@@ -32,8 +32,6 @@ final readonly class Obstacle
 
     private static function middle(Polygon $footprint, Built $built): Vec2
     {
-        $sum = array_reduce($footprint->corners, static fn (Vec2 $s, Vec2 $c): Vec2 => $s->plus($c), new Vec2(0, 0));
-
-        return $built->count > 1 ? $sum->times(1 / count($footprint->corners)) : $built->place;
+        return $built->count > 1 ? $footprint->middle() : $built->place;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FineFrame\Scene;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Geometry\Polygon;
+use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\SoftBox;
@@ -13,7 +15,9 @@ use FineFrame\Sound\Boom;
 use FineFrame\Sound\BoomPlacement;
 use FineFrame\Space\BuiltKind;
 use FineFrame\Space\OpeningKind;
-use FineFrame\Space\Wall;
+use FineFrame\Space\Panel;
+use FineFrame\Space\PlacedRoom;
+use FineFrame\Space\Room;
 use FineFrame\Staging\Body;
 
 /** A setup as solids: the room's faces, furniture, people and gear, and the lens views onto them. Made once for a plan. */
@@ -82,25 +86,35 @@ final class Scene
     private function shell(): array
     {
         $room = $this->setup->room;
-        $corners = $room->floor->corners;
-        $at = static fn (float $z): array => array_map(static fn ($c): array => [$c->x, $c->y, $z], $corners);
-        $all = range(0, count($corners) - 1);
+        $flat = static fn (string $id, Polygon $floor, float $z, Material $material): Solid => new Solid($id, ThingKind::Room, $material, array_map(static fn (Vec2 $c): array => [$c->x, $c->y, $z], $floor->corners), [range(0, count($floor->corners) - 1)]);
+        $through = [];
+        foreach ($room->joints as $joint) {
+            $way = $joint->threshold();
+            array_push($through, $flat('floor', $way, $joint->opening->sillM, Material::Floor), $flat('ceiling', new Polygon(array_reverse($way->corners)), $joint->opening->headM, Material::Wall));
+        }
 
         return [
-            new Solid('floor', ThingKind::Room, Material::Floor, $at(0.0), [$all]),
-            ...$this->ceiling(),
-            ...array_map($this->wall(...), $room->faces),
+            ...array_map(static fn (Polygon $f): Solid => $flat('floor', $f, 0.0, Material::Floor), array_map(static fn (PlacedRoom $r): Polygon => $r->room->floor, $room->all)),
+            ...array_merge([], ...array_map(static fn (PlacedRoom $r): array => self::ceiling($r->room), $room->all)),
+            ...array_map($this->wall(...), $room->panels()),
+            ...$through,
         ];
     }
 
-    private function wall(Wall $wall): Solid
+    private function wall(Panel $panel): Solid
     {
+        $wall = $panel->wall;
         [$a, $b] = [$wall->line->from, $wall->line->to];
-        $top = array_map(static fn (Vec3 $p): array => [$p->x, $p->y, $p->z], $this->setup->room->ceiling->along($wall->line, $this->setup->room->heightM));
+        $top = $panel->topM === null
+            ? array_map(static fn (Vec3 $p): array => [$p->x, $p->y, $p->z], $panel->room->ceiling->along($wall->line, $panel->room->heightM))
+            : [[$a->x, $a->y, $panel->topM], [$b->x, $b->y, $panel->topM]];
         $marks = [];
         foreach ($this->setup->room->openings as $opening) {
             if ($opening->wall === $wall->id) {
                 $line = $this->setup->room->lineOf($opening);
+                if (! $panel->isWhole() || $wall->line->distanceTo($line->at(0.5)) > 0.5 * $opening->widthM) {
+                    continue;
+                }
                 $marks[] = [
                     [[$line->to->x, $line->to->y, $opening->sillM], [$line->from->x, $line->from->y, $opening->sillM], [$line->from->x, $line->from->y, $opening->headM], [$line->to->x, $line->to->y, $opening->headM]],
                     $opening->kind === OpeningKind::Window ? Material::Glass : Material::Door,
@@ -108,14 +122,14 @@ final class Scene
             }
         }
 
-        return new Solid($wall->id, ThingKind::Room, Material::Wall, [[$b->x, $b->y, 0.0], [$a->x, $a->y, 0.0], ...$top], [range(0, count($top) + 1)], decals: $marks);
+        return new Solid($wall->id, ThingKind::Room, Material::Wall, [[$b->x, $b->y, $panel->baseM], [$a->x, $a->y, $panel->baseM], ...$top], [range(0, count($top) + 1)], decals: $marks);
     }
 
     /** @return list<Solid> the ceiling, a face for each slope; none in the open */
-    private function ceiling(): array
+    private static function ceiling(Room $room): array
     {
         $faces = [];
-        foreach ($this->setup->room->ceiling->over($this->setup->room->floor) as $corners) {
+        foreach ($room->ceiling->over($room->floor) as $corners) {
             $faces[] = new Solid('ceiling', ThingKind::Room, Material::Ceiling, array_map(static fn (Vec3 $p): array => [$p->x, $p->y, $p->z], $corners), [array_reverse(range(0, count($corners) - 1))]);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Sound;
 
+use FineFrame\Space\JoinedRoom;
 use FineFrame\Space\OpeningKind;
 use FineFrame\Space\Room;
 
@@ -28,7 +29,9 @@ final readonly class RoomSound
         $floor = $room->floor->signedArea();
         $height = 0.0;
         $surfaces = ['floor' => [$floor, $pick($room->surfaces->floor)]];
-        $glass = 0.0;
+        // Into a room behind an open door sound goes and little comes back.
+        $ways = array_map(static fn (JoinedRoom $j): string => $j->through, $room->joined);
+        $glass = $way = 0.0;
         foreach ($room->walls as $wall) {
             $tops = $room->ceiling->along($wall->line, $room->heightM);
             $area = 0.0;
@@ -37,14 +40,17 @@ final readonly class RoomSound
             }
             $height += $area;
             foreach ($room->openings as $opening) {
-                if ($opening->wall === $wall->id && $opening->kind === OpeningKind::Window) {
+                $through = in_array($opening->id, $ways, true);
+                if ($opening->wall === $wall->id && ($through || $opening->kind === OpeningKind::Window)) {
                     $pane = $opening->widthM * ($opening->headM - $opening->sillM);
-                    [$glass, $area] = [$glass + $pane, max(0.0, $area - $pane)];
+                    $area = max(0.0, $area - $pane);
+                    $through ? $way += $pane : $glass += $pane;
                 }
             }
             $surfaces[$wall->id] = [$area, $pick($room->surfaces->of($wall->id))];
         }
         $surfaces['glass'] = [$glass, $pick('glass')];
+        $surfaces['ways through'] = [$way, $pick('open')];
         $mean = $height / max(0.1, array_sum(array_map(static fn ($w): float => $w->line->length(), $room->walls)));
         $over = $room->ceiling->over($room->floor);
         $surfaces['ceiling'] = [$floor, $pick($over === [] ? 'open' : $room->surfaces->ceiling)];

@@ -6,6 +6,7 @@ namespace FineFrame\Space;
 
 use FineFrame\Document\Node;
 use FineFrame\Document\Part;
+use FineFrame\Geometry\Motion;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Shape;
 use FineFrame\Geometry\Vec2;
@@ -61,6 +62,11 @@ final readonly class Built implements Part
     public function at(Vec2 $place): self
     {
         return new self($this->id, $this->name, $this->kind, $this->shape, $place, $this->widthM, $this->depthM, $this->turnRad, $this->baseM, $this->heightM, $this->count, $this->mayHang, $this->saidBy, $this->sketched, $this->extra);
+    }
+
+    public function moved(Motion $by): self
+    {
+        return new self($this->id, $this->name, $this->kind, $this->shape, $by->apply($this->place), $this->widthM, $this->depthM, $this->turnRad - $by->turnRad, $this->baseM, $this->heightM, $this->count, $this->mayHang, $this->saidBy, $this->sketched, $this->extra);
     }
 
     public function footprint(): Polygon

@@ -7,6 +7,7 @@ namespace FineFrame\Space;
 use FineFrame\Document\Node;
 use FineFrame\Document\Part;
 use FineFrame\Geometry\Convex;
+use FineFrame\Geometry\Motion;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Segment;
 use FineFrame\Geometry\Vec2;
@@ -50,6 +51,16 @@ final readonly class Ceiling implements Part
         }
 
         return new self($kind, $points, $planes, $worst, $heightM, $node->rest());
+    }
+
+    /** The same over a room that was moved. */
+    public function moved(Motion $by): self
+    {
+        return new self($this->kind, $this->points, array_map(static function (array $plane) use ($by): array {
+            $slope = $by->turned(new Vec2($plane[1], $plane[2]));
+
+            return [$plane[0] - $slope->dot($by->shift), $slope->x, $slope->y];
+        }, $this->planes), $this->worstM, $this->topM, $this->extra);
     }
 
     /** Metres above the floor at a place; infinite in the open. */

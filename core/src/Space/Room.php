@@ -7,6 +7,7 @@ namespace FineFrame\Space;
 use FineFrame\Document\Node;
 use FineFrame\Document\Part;
 use FineFrame\Document\Parts;
+use FineFrame\Geometry\Motion;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Segment;
 use FineFrame\Geometry\Vec2;
@@ -24,6 +25,7 @@ final readonly class Room implements Part
      * @param  list<Outlet>  $outlets
      * @param  non-empty-list<Wall>  $walls  one for each that was taped, from corner to corner
      * @param  non-empty-list<Wall>  $faces  the walls as straight pieces: a rounded one is several, under its own id
+     * @param  list<JoinedRoom>  $joined  behind openings of this one
      * @param  array<string, mixed>  $extra
      */
     private function __construct(
@@ -40,6 +42,7 @@ final readonly class Room implements Part
         public Polygon $floor,
         public Survey $survey,
         public ?Underlay $underlay,
+        public array $joined,
         private array $extra,
     ) {
     }
@@ -62,6 +65,7 @@ final readonly class Room implements Part
         $ceiling = Ceiling::read($node->object('ceiling'), $height);
         $surfaces = Surfaces::read($node->object('surfaces'));
         $underlay = $node->has('underlay') ? Underlay::read($node->object('underlay')) : null;
+        $joined = $node->each('rooms', JoinedRoom::read(...), 12);
         [$points, $survey] = $book->solve($node);
         $corners = array_slice($points, 0, max(3, $survey->corners));
         $walls = self::walls($book->walls, $corners);
@@ -72,7 +76,7 @@ final readonly class Room implements Part
 
             return $at === false ? $b : $b->at($points[count($corners) + $at] ?? $b->place);
         }, $book->built);
-        $room = new self($height, $north, $book, $openings, $built, $outlets, $ceiling, $surfaces, $walls, $faces, new Polygon(array_map(static fn (Wall $w): Vec2 => $w->line->from, $faces)), $survey, $underlay, $node->rest());
+        $room = new self($height, $north, $book, $openings, $built, $outlets, $ceiling, $surfaces, $walls, $faces, new Polygon(array_map(static fn (Wall $w): Vec2 => $w->line->from, $faces)), $survey, $underlay, $joined, $node->rest());
         $room->judgeShape($node);
 
         return $room;
@@ -91,13 +95,8 @@ final readonly class Room implements Part
             'outlets' => Parts::written($this->outlets),
             'ceiling' => $this->ceiling->write(),
             'surfaces' => $this->surfaces->write(),
+            'rooms' => Parts::written($this->joined),
         ] + ($this->underlay === null ? [] : ['underlay' => $this->underlay->write()]) + $this->extra;
-    }
-
-    /** The ceiling above a place, metres; infinite in the open. */
-    public function heightAt(Vec2 $place): float
-    {
-        return $this->ceiling->heightAt($place);
     }
 
     public function wall(string $id): ?Wall
@@ -111,53 +110,16 @@ final readonly class Room implements Part
         return null;
     }
 
-    public function wallOf(Opening $opening): Wall
+    /** The same elsewhere: what was taped stays as it was written. */
+    public function moved(Motion $by): self
     {
-        return $this->wall($opening->wall) ?? $this->walls[0];
-    }
+        $wall = static fn (Wall $w): Wall => new Wall($w->id, $w->name, $by->segment($w->line));
+        $faces = array_map($wall, $this->faces);
 
-    public function lineOf(Opening $opening): Segment
-    {
-        $wall = $this->wallOf($opening);
-
-        return new Segment($wall->along($opening->offsetM), $wall->along($opening->offsetM + $opening->widthM));
-    }
-
-    /** The floor that a door needs to open and be walked through, metres deep. */
-    public function clearWay(Opening $opening, float $depthM): Polygon
-    {
-        $line = $this->lineOf($opening);
-        $in = $this->wallOf($opening)->inward()->times($depthM);
-
-        return new Polygon([$line->from, $line->to, $line->to->plus($in), $line->from->plus($in)]);
-    }
-
-    /** @return array{float, ?Wall} metres to the first wall on the way, and that wall */
-    public function firstWall(Vec2 $from, Vec2 $towards): array
-    {
-        [$nearest, $met] = [INF, null];
-        foreach ($this->faces as $wall) {
-            $distance = $wall->line->hitBy($from, $towards);
-            if ($distance !== null && $distance < $nearest) {
-                [$nearest, $met] = [$distance, $wall];
-            }
-        }
-
-        return [$nearest, $met];
-    }
-
-    /** @return list<Wall> the two walls to measure a place from, each met squarely: the nearest, and the nearest that is turned 45° or more from it */
-    public function tapeWalls(Vec2 $place): array
-    {
-        $walls = array_values(array_filter($this->walls, static fn (Wall $w): bool => $w->faces($place))) ?: $this->walls;
-        usort($walls, static fn (Wall $a, Wall $b): int => $a->line->distanceTo($place) <=> $b->line->distanceTo($place));
-        foreach ($walls as $other) {
-            if (abs($other->line->direction()->dot($walls[0]->line->direction())) < M_SQRT1_2) {
-                return [$walls[0], $other];
-            }
-        }
-
-        return [$walls[0]];
+        return new self(
+            $this->heightM, $this->northRad, $this->book, $this->openings, array_map(static fn (Built $b): Built => $b->moved($by), $this->built), $this->outlets, $this->ceiling->moved($by), $this->surfaces,
+            array_map($wall, $this->walls), $faces, new Polygon(array_map(static fn (Wall $w): Vec2 => $w->line->from, $faces)), $this->survey, $this->underlay, $this->joined, $this->extra,
+        );
     }
 
     /**
@@ -221,6 +183,9 @@ final readonly class Room implements Part
                 $this->ceiling->kind !== CeilingKind::None && $opening->headM > $this->heightM + 0.01 => $node->wrong("openings/$i/head_m", 'is above the ceiling at {height}', ['height' => Quantity::metres($this->heightM)]),
                 default => null,
             };
+        }
+        foreach ($this->joined as $i => $joined) {
+            $joined->judge($node, $i, array_values(array_filter($this->openings, static fn (Opening $o): bool => $o->id === $joined->through))[0] ?? null);
         }
         foreach ($this->outlets as $i => $outlet) {
             $this->wall($outlet->wall) !== null ?: $node->wrong("outlets/$i/wall", 'is not a wall of this room');

@@ -68,6 +68,20 @@ final readonly class Site implements Part
         return (new \DateTimeImmutable('@'.round($time)))->setTimezone($this->zone)->format($format);
     }
 
+    /**
+     * The true bearing from one position to another, as from two points on a wall read off a map (great circle; any text on
+     * navigation).
+     *
+     * @param  array{float, float}  $from  latitude and longitude, degrees
+     * @param  array{float, float}  $to
+     */
+    public static function bearingBetween(array $from, array $to): float
+    {
+        [$one, $other, $turn] = [deg2rad($from[0]), deg2rad($to[0]), deg2rad($to[1] - $from[1])];
+
+        return atan2(sin($turn) * cos($other), cos($one) * sin($other) - sin($one) * cos($other) * cos($turn));
+    }
+
     /** A compass reads magnetic bearings: east declination is added. */
     public function trueBearing(float $compassRad): float
     {

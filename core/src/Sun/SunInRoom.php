@@ -10,11 +10,13 @@ use FineFrame\Space\Glazing;
 use FineFrame\Space\Opening;
 use FineFrame\Space\OpeningKind;
 use FineFrame\Space\Room;
+use FineFrame\Space\Rooms;
 use FineFrame\Space\Wall;
 
 /**
  * Direct sun through a room's windows. A ray enters at a window and runs on until the first wall or the floor; what
- * stands in the room casts no shadow here, the reveal does. Closed geometry, for rooms of any shape.
+ * stands in the room casts no shadow here, the reveal does. Closed geometry, for rooms of any shape. Whether sun strikes
+ * a point is also followed through open doors; patches end at the doorway of the window's own room.
  */
 final readonly class SunInRoom
 {
@@ -23,7 +25,7 @@ final readonly class SunInRoom
     /** @var array<string, Opening> by id */
     private array $windows;
 
-    public function __construct(private Room $room)
+    public function __construct(private Rooms $room)
     {
         $windows = array_values(array_filter($room->openings, static fn (Opening $o): bool => $o->kind === OpeningKind::Window && $o->curtain->passesSun() && $o->glazing !== Glazing::Frosted));
         $this->windows = array_combine(array_map(static fn (Opening $o): string => $o->id, $windows), $windows);
@@ -57,8 +59,15 @@ final readonly class SunInRoom
         if ($wall === null) {
             return false;
         }
+        foreach ($this->room->joints as $joint) {
+            $through = $joint->here->hitBy($point->floor(), $towards);
+            $height = $point->z + ($through ?? 0.0) * tan($sun->altitudeRad);
+            if ($through !== null && $through < $distance && ($height > $joint->opening->headM || $height < $joint->opening->sillM)) {
+                return false;
+            }
+        }
         $at = $point->floor()->plus($towards->times($distance));
-        $along = $wall->line->direction()->dot($at->minus($wall->line->from));
+        $along = ($this->room->wall($wall->id) ?? $wall)->line->direction()->dot($at->minus(($this->room->wall($wall->id) ?? $wall)->line->from));
         $height = $point->z + $distance * tan($sun->altitudeRad);
         foreach ($this->windows as $window) {
             $entry = $window->wall === $wall->id ? $this->entry($window, $sun) : null;
@@ -126,7 +135,7 @@ final readonly class SunInRoom
     {
         $cuts = [$from, $to];
         $across = $wall->line->direction()->cross($inwards);
-        foreach ($this->room->floor->corners as $corner) {
+        foreach ($this->around($wall)->floor->corners as $corner) {
             $gap = $corner->minus($wall->line->from);
             $along = $gap->cross($inwards) / $across;
             if ($along > $from && $along < $to) {
@@ -151,7 +160,7 @@ final readonly class SunInRoom
     private function beyond(Wall $but, Vec2 $from, Vec2 $towards): array
     {
         [$nearest, $met] = [INF, null];
-        foreach ($this->room->faces as $wall) {
+        foreach ($this->around($but)->faces as $wall) {
             $distance = $wall->id === $but->id ? null : $wall->line->hitBy($from, $towards);
             if ($distance !== null && $distance < $nearest) {
                 [$nearest, $met] = [$distance, $wall];
@@ -159,6 +168,18 @@ final readonly class SunInRoom
         }
 
         return [$nearest, $met];
+    }
+
+    /** The room that a wall is of. */
+    private function around(Wall $wall): Room
+    {
+        foreach ($this->room->all as $one) {
+            if ($one->room->wall($wall->id) !== null) {
+                return $one->room;
+            }
+        }
+
+        return $this->room->first();
     }
 
     /** The distance to a wall's line, which the ray may meet a hair past its end. */

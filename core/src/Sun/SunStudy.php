@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Sun;
 
 use FineFrame\Geometry\Vec3;
-use FineFrame\Space\Room;
+use FineFrame\Space\Rooms;
 
 /** One date's sun in one room: which windows it comes through, when it reaches a spot, and when nothing changes. */
 final class SunStudy
@@ -25,7 +25,7 @@ final class SunStudy
     /** @var array<string, list<array{float, float}>> by spot */
     private array $spots = [];
 
-    public function __construct(public readonly Site $site, private readonly Room $room, string $date)
+    public function __construct(public readonly Site $site, private readonly Rooms $room, string $date)
     {
         $this->day = SunDay::of($site, $date);
         $this->sunlight = new SunInRoom($room);

@@ -25,6 +25,16 @@
 @endif
 @if ($card->id === 'place')
     <x-act :work="$work" :to="route('places.compass', $work->shoot->id)" class="inline"><button class="plain">Take the compass along the plan’s up</button></x-act>
+    @php($was = app()->bound('typed') ? app('typed') : [])
+    <details class="shape-new" @if ($errors->has('bearing')) open @endif><summary>Take the bearing off a map</summary>
+        <x-act :work="$work" :to="route('places.bearing', $work->shoot->id)" class="tape-line" novalidate>
+            <label>Along the <select name="wall">@foreach ($work->setup->location->space->walls as $wall)<option value="{{ $wall->id }}" @selected(($was['wall'] ?? '') === $wall->id)>{{ $wall->name }}</option>@endforeach</select></label>
+            <label>from <input class="num" name="from" value="{{ $was['from'] ?? '' }}" placeholder="52.0731, 1.2954" autocomplete="off"></label>
+            <label>to <input class="num" name="to" value="{{ $was['to'] ?? '' }}" placeholder="52.0731, 1.2956" autocomplete="off"></label>
+            @error('bearing')<p class="error">{{ $message }}</p>@enderror
+            <p class="why">Two points on the wall, in the order of the walk with the wall at your right hand.</p><button class="plain">Turn the plan</button>
+        </x-act>
+    </details>
     <x-act :work="$work" :to="route('places.destroy', $work->shoot->id)" class="inline"><button class="plain">Remove {{ $card->title }}</button></x-act>
 @endif
 @if ($card->note !== '')<p class="why note">{{ $card->note }}</p>@endif

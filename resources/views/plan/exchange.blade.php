@@ -1,6 +1,6 @@
 <section class="sheet exchange" aria-labelledby="exchange-title"><h3 id="exchange-title">Files</h3>
     @if ($for === 'tape')
-        <p class="acts"><a href="{{ route('exchange.tape', ['shoot' => $work->shoot->id] + array_filter(['place' => $work->place()])) }}" download>Tape book (CSV)</a> <a href="{{ route('exchange.drawing', ['shoot' => $work->shoot->id] + array_filter(['place' => $work->place()])) }}" download>Drawing (DXF R12)</a> <a href="{{ route('export.floor', ['shoot' => $work->shoot->id] + array_filter(['place' => $work->place()])) }}" download>Floor, 1:50 (SVG)</a></p>
+        <p class="acts"><a href="{{ route('exchange.tape', ['shoot' => $work->shoot->id] + array_filter(['place' => $work->place(), 'room' => $work->room->id])) }}" download>Tape book (CSV)</a> <a href="{{ route('exchange.drawing', ['shoot' => $work->shoot->id] + array_filter(['place' => $work->place(), 'room' => $work->room->id])) }}" download>Drawing (DXF R12)</a> <a href="{{ route('export.floor', ['shoot' => $work->shoot->id] + array_filter(['place' => $work->place(), 'room' => $work->room->id])) }}" download>Floor, 1:50 (SVG)</a></p>
     @else
         <p class="acts"><a href="/readings-example.csv" download>An example of a readings table (CSV)</a></p>
     @endif

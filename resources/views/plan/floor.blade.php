@@ -14,7 +14,10 @@
         <path {!! $ink->of('gap') !!} d="{{ $opening['line'] }}"/>
         @if ($opening['kind'] === 'window')<path {!! $ink->of('pane') !!} d="{{ $opening['line'] }}"/>@endif
     @endforeach
-    <path {!! $ink->of('ground') !!} d="{{ $floor->room() }}"/>
+    <path {!! $ink->of('ground') !!} d="{{ $floor->room().$floor->thresholds() }}"/>
+    @foreach ($floor->joined() as $room)
+        <text {!! $ink->of('label room-name') !!} x="{{ $room['at'][0] }}" y="{{ $room['at'][1] }}">{{ $room['name'] }}</text>
+    @endforeach
     @if ($under = $floor->underlay($overlays))
         <image class="underlay" href="{{ route('photos.show', ['shoot' => $work->shoot->id, 'file' => $under['file']]) }}" x="0" y="{{ -$under['height'] }}" width="{{ $under['width'] }}" height="{{ $under['height'] }}" transform="translate({{ $under['x'] }} {{ $under['y'] }}) rotate({{ $under['turn'] }})"/>
         <path {!! $ink->of('underlaid') !!} d="{{ $floor->room() }}"/>

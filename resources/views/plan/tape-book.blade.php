@@ -2,5 +2,6 @@
     @foreach (\App\Plans\Sheets\Sheets::TAPE as $name)
         @include('plan.sheet', ['name' => $name])
     @endforeach
+    @include('plan.sheet', ['name' => 'materials'])
     @include('plan.exchange', ['for' => 'tape'])
 </div>

@@ -1,11 +1,16 @@
-@php($room = $work->setup->room)
+@php($room = $work->room->taped)
 @php($survey = $room->survey)
 @php($points = array_combine(array_column($room->book->walls, 'id'), array_slice($survey->points, 0, $survey->corners)) + array_column(array_map(fn ($b) => [$b->id, $b->name], $room->built), 1, 0))
 @php($was = app()->bound('typed') ? app('typed') : [])
 @php($next = ($survey->freedom > 0 || ! $survey->holds()) ? ($survey->next()[0] ?? null) : null)
 @php($ids = array_keys($points))
 @php($shown = ['tape', 'shape'])
-<div class="card-head"><h2>Tape</h2><a href="{{ $work->url(['select' => 'none']) }}" hx-get="{{ $work->url(['select' => 'none']) }}" hx-swap="none" data-close title="Back to the verdicts (Escape)">Verdicts</a></div>
+@php($rooms = $work->setup->room->all)
+@php($roomCard = $work->room->id === '' ? 'room' : "room:{$work->room->id}")
+<div class="card-head"><h2>Tape{{ $work->room->name === '' ? '' : ': '.$work->room->name }}</h2><a href="{{ $work->url(['select' => 'none']) }}" hx-get="{{ $work->url(['select' => 'none']) }}" hx-swap="none" data-close title="Back to the verdicts (Escape)">Verdicts</a></div>
+@if (count($rooms) > 1)
+    <nav class="places" aria-label="Rooms">@foreach ($rooms as $one)<a href="{{ $work->url(['room' => $one->id === '' ? null : $one->id]) }}" hx-get="{{ $work->url(['room' => $one->id === '' ? null : $one->id]) }}" hx-swap="none" @if ($one->id === $work->room->id) aria-current="true" @endif>{{ $one->name ?: 'First room' }}</a>@endforeach</nav>
+@endif
 @include('plan.errors')
 <x-act :work="$work" :to="route('tape', $work->shoot->id)" class="tape-line" novalidate data-draft="tape">
     <label>From <select name="from" aria-label="From">@foreach ($points as $id => $name)<option value="{{ $id }}" @selected(($was['from'] ?? ($next ? ($ids[$next->from] ?? '') : '')) === $id)>{{ $name }}</option>@endforeach</select></label>
@@ -29,14 +34,29 @@
     @endforeach
 </tbody></table>
 @unless ($survey->isChain)<p class="why">Off by: computed less taped. The ellipses at the corners hold them 19 times in 20 and are drawn ten times their size.</p>@endunless
+@php($ways = array_filter($room->openings, fn ($o) => ! in_array($o->id, array_column($room->joined, 'through'), true)))
+<details class="shape-new" @if ($errors->has('join')) open @endif><summary>Join a room behind an opening</summary>
+    @if ($ways === [])
+        <p class="why">Write down the door or the opening first, in the tape book.</p>
+    @else
+        <x-act :work="$work" :to="route('rooms.join', $work->shoot->id)" class="tape-line" novalidate>
+            <label>Through <select name="through">@foreach ($ways as $way)<option value="{{ $way->id }}" @selected(($was['through'] ?? '') === $way->id)>{{ $way->name }}</option>@endforeach</select></label>
+            <label>the <input name="name" value="{{ $was['name'] ?? '' }}" autocomplete="off" aria-label="Name of the room"></label>
+            <label>about <input class="num" name="width" value="{{ $was['width'] ?? $reader->field(4) }}" aria-label="Width"></label><label>by <input class="num" name="depth" value="{{ $was['depth'] ?? $reader->field(3) }}" aria-label="Depth"></label>
+            @error('join')<p class="error">{{ $message }}</p>@enderror
+            <button class="plain">Join</button>
+        </x-act>
+    @endif
+    @if ($work->room->id !== '')<x-act :work="$work" :to="route('rooms.part', $work->shoot->id)"><button class="plain">Take the {{ $work->room->name }} out</button></x-act>@endif
+</details>
 <details class="shape-new"><summary>Sketch another shape</summary>
     <x-act :work="$work" :to="route('shape', $work->shoot->id)" class="tape-line">
         <label>Shape <select name="shape"><option value="rectangle">rectangle</option><option value="ell">L</option><option value="5">five corners</option><option value="6">six corners</option><option value="8">eight corners</option></select></label>
         <label>about <input class="num" name="width" value="{{ $reader->field(6) }}" aria-label="Width"></label><label>by <input class="num" name="depth" value="{{ $reader->field(4) }}" aria-label="Depth"></label>
         @error('shape')<p class="error">{{ $message }}</p>@enderror
-        <p class="why">This clears the tape book of the room. Undo brings it back.</p><button class="plain">Sketch</button>
+        <p class="why">This clears the tape book of the room, and takes out the rooms behind it. Undo brings it back.</p><button class="plain">Sketch</button>
     </x-act>
 </details>
 @include('plan.underlay')
 <p class="why">Heights, ceiling, doors and windows, outlets, columns and surfaces are in the tape book and on the room card.</p>
-<p class="acts"><a class="plain" href="{{ $work->url(['select' => 'room']) }}" hx-get="{{ $work->url(['select' => 'room']) }}" hx-swap="none">Room card</a> <a class="plain" href="{{ $work->url(['look' => 'book']) }}" hx-get="{{ $work->url(['look' => 'book']) }}" hx-swap="none">Tape book</a></p>
+<p class="acts"><a class="plain" href="{{ $work->url(['select' => $roomCard]) }}" hx-get="{{ $work->url(['select' => $roomCard]) }}" hx-swap="none">Room card</a> <a class="plain" href="{{ $work->url(['look' => 'book']) }}" hx-get="{{ $work->url(['look' => 'book']) }}" hx-swap="none">Tape book</a></p>

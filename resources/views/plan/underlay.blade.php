@@ -1,4 +1,4 @@
-@php($under = $work->setup->room->underlay)
+@php($under = $work->room->taped->underlay)
 <details class="shape-new" @if ($under || $errors->hasAny(['underlay', 'apart', 'x1', 'x2'])) open @endif><summary>A floor plan underneath</summary>
     <x-act :work="$work" :to="route('underlay', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="tape-line">
         <input type="file" name="underlay" accept="image/*" aria-label="Picture of a floor plan"> <button class="plain">{{ $under ? 'Replace' : 'Lay underneath' }}</button>

@@ -6,7 +6,8 @@ namespace FineFrame\Format\Dxf;
 
 use FineFrame\Geometry\Vec2;
 use FineFrame\Space\OpeningKind;
-use FineFrame\Space\Room;
+use FineFrame\Space\PlacedRoom;
+use FineFrame\Space\Rooms;
 use FineFrame\Staging\Furniture;
 
 /**
@@ -18,13 +19,13 @@ final class Writer
     private const LAYERS = ['WALLS' => 7, 'DOORS' => 3, 'WINDOWS' => 5, 'OUTLETS' => 1, 'BUILT' => 8, 'FURNITURE' => 9];
 
     /** @param  list<Furniture>  $furniture */
-    public static function write(Room $room, array $furniture = []): string
+    public static function write(Rooms $room, array $furniture = []): string
     {
         $pairs = [[999, 'Fine Frame: drawing units are metres'], [0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [0, 'ENDSEC'], [0, 'SECTION'], [2, 'TABLES'], [0, 'TABLE'], [2, 'LAYER'], [70, count(self::LAYERS)]];
         foreach (self::LAYERS as $name => $colour) {
             array_push($pairs, [0, 'LAYER'], [2, $name], [70, 0], [62, $colour], [6, 'CONTINUOUS']);
         }
-        array_push($pairs, [0, 'ENDTAB'], [0, 'ENDSEC'], [0, 'SECTION'], [2, 'ENTITIES'], ...self::outline('WALLS', $room->floor->corners));
+        array_push($pairs, [0, 'ENDTAB'], [0, 'ENDSEC'], [0, 'SECTION'], [2, 'ENTITIES'], ...array_merge([], ...array_map(static fn (PlacedRoom $r): array => self::outline('WALLS', $r->room->floor->corners), $room->all)));
         foreach ($room->openings as $opening) {
             $line = $room->lineOf($opening);
             $layer = $opening->kind === OpeningKind::Door ? 'DOORS' : 'WINDOWS';
@@ -32,7 +33,7 @@ final class Writer
             array_push($pairs, [0, 'TEXT'], [8, $layer], ...self::point($line->at(0.5)), ...[[40, '0.15'], [1, self::plain($opening->name)]]);
         }
         foreach ($room->outlets as $outlet) {
-            $at = ($room->wall($outlet->wall) ?? $room->walls[0])->along($outlet->offsetM);
+            $at = ($room->wall($outlet->wall) ?? $room->first()->walls[0])->along($outlet->offsetM);
             array_push($pairs, [0, 'POINT'], [8, 'OUTLETS'], ...self::point($at));
         }
         foreach ($room->built as $built) {

@@ -14,6 +14,7 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Plan\Edit;
 use FineFrame\Space\NextReading;
+use FineFrame\Space\PlacedRoom;
 use FineFrame\Space\Reading;
 use FineFrame\Space\Slip;
 use FineFrame\Space\Survey;
@@ -34,17 +35,20 @@ final class WallsClose extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $survey = $situation->setup->room->survey;
-        yield match (true) {
-            ! $situation->setup->room->book->isTaped() => $this->finding(Severity::Watch, [], [$situation->setup->location->id], new Working('a sketch: no reading yet', []), case: 'sketched'),
-            $survey->setAside !== null => $this->contradicted($situation, $survey, ...$survey->setAside),
-            $survey->freedom > 0 && ! $survey->isChain => $this->open($situation, $survey),
-            default => $this->gap($situation, $survey),
-        };
+        foreach ($situation->setup->room->all as $room) {
+            $survey = $room->taped->survey;
+            yield match (true) {
+                ! $room->taped->book->isTaped() => $this->finding(Severity::Watch, ['room' => $room->name], [$situation->setup->location->id], new Working('a sketch: no reading yet', []), case: 'sketched'),
+                $survey->setAside !== null => $this->contradicted($situation, $room, ...$survey->setAside),
+                $survey->freedom > 0 && ! $survey->isChain => $this->open($situation, $room),
+                default => $this->gap($situation, $room),
+            };
+        }
     }
 
-    private function gap(Situation $situation, Survey $survey): Finding
+    private function gap(Situation $situation, PlacedRoom $room): Finding
     {
+        $survey = $room->taped->survey;
         $gap = Quantity::metres($survey->misclosureM);
         $limit = $situation->limits->get('closure_watch_m');
         [$severity, $case] = match (true) {
@@ -56,17 +60,18 @@ final class WallsClose extends Rule
         };
 
         return $this->finding($severity, [
-            'gap' => $gap, 'limit' => Quantity::metres($case === 'apart' ? $survey->limitM() : $limit), 'suspects' => implode(', ', $survey->suspects()), 'next' => self::pairs($survey),
+            'room' => $room->name, 'gap' => $gap, 'limit' => Quantity::metres($case === 'apart' ? $survey->limitM() : $limit), 'suspects' => implode(', ', $survey->suspects()), 'next' => self::pairs($survey),
         ], [$situation->setup->location->id], $this->working($survey, ['gap' => $gap, 'around the walls' => Quantity::metres($survey->perimeterM)]), case: $case);
     }
 
-    private function contradicted(Situation $situation, Survey $survey, int $index, float $expected): Finding
+    private function contradicted(Situation $situation, PlacedRoom $room, int $index, float $expected): Finding
     {
+        $survey = $room->taped->survey;
         $reading = $survey->fit->readings[$index];
         $print = static fn (float $v): Quantity => $reading->before === null ? Quantity::metres($v) : Quantity::degrees(rad2deg($v));
         $slip = $reading->before === null ? Slip::between($reading->value, $expected) : null;
         [$list, $id] = explode('/', $reading->id);
-        $at = "/locations/{$situation->setup->location->id}/space/$list/$id";
+        $at = "/locations/{$situation->setup->location->id}/space{$room->pointer}/$list/$id";
         $leave = match ($list) {
             'walls' => ["$at/by" => 'sketch', "$at/length_m" => round($expected, 3)],
             'angles' => [$at => null],
@@ -74,16 +79,18 @@ final class WallsClose extends Rule
         };
 
         return $this->finding(Severity::Breaks, [
-            'reading' => $survey->names[$index], 'written' => $print($reading->value), 'expected' => $print($expected), 'others' => (string) (count($survey->fit->readings) - 1), 'slip' => $slip === null ? '' : ': '.$slip->value,
+            'room' => $room->name, 'reading' => $survey->names[$index], 'written' => $print($reading->value), 'expected' => $print($expected), 'others' => (string) (count($survey->fit->readings) - 1), 'slip' => $slip === null ? '' : ': '.$slip->value,
         ], [$situation->setup->location->id], $this->working($survey, [
             'written' => $print($reading->value), 'the others make it' => $print($expected), 'limit of |w|' => number_format(SurveyFit::LIMIT, 2),
         ]), [new Mend('leave-out', ['reading' => $survey->names[$index]], new Edit($leave))], $slip === null ? 'contradicted' : 'slipped');
     }
 
-    private function open(Situation $situation, Survey $survey): Finding
+    private function open(Situation $situation, PlacedRoom $room): Finding
     {
+        $survey = $room->taped->survey;
+
         return $this->finding(Severity::Watch, [
-            'missing' => (string) $survey->freedom, 'next' => self::pairs($survey),
+            'room' => $room->name, 'missing' => (string) $survey->freedom, 'next' => self::pairs($survey),
         ], [$situation->setup->location->id], $this->working($survey, ['readings' => (string) count(array_filter($survey->fit->readings, static fn (Reading $r): bool => str_contains($r->id, '/'))), 'still free' => (string) $survey->freedom]), case: 'open');
     }
 

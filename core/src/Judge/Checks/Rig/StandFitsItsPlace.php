@@ -79,7 +79,7 @@ final class StandFitsItsPlace extends Rule
             $mine = $other->support === null ? $print->radiusM : $print->radiusM * self::THREADED;
             $note($mine + $room - $other->centre->distanceTo($print->centre), $situation->name($other->owner), $print->centre->minus($other->centre));
         }
-        $situation->setup->room->floor->contains($print->centre) ?: $note($print->radiusM, '', new Vec2(0, 0));
+        $situation->setup->room->contains($print->centre) ?: $note($print->radiusM, '', new Vec2(0, 0));
 
         return $worst;
     }

@@ -68,7 +68,7 @@ final class SunStaysOffTheFace extends PlaceRule
         foreach ($study->throughWindows() as $id => $times) {
             $on = array_filter($times, static fn (array $t): bool => $t[0] <= $middle && $t[1] >= $middle);
             if ($on !== []) {
-                $opening = array_values(array_filter($view->place->space->openings, static fn ($o): bool => $o->id === $id))[0] ?? null;
+                $opening = array_values(array_filter($view->place->rooms->openings, static fn ($o): bool => $o->id === $id))[0] ?? null;
                 $names[] = $opening->name ?? $id;
                 $all["/locations/{$view->place->id}/space/openings/$id/curtain"] = Curtain::Lined->value;
                 $ideas[] = new Mend('draw-curtain', ['window' => $opening->name ?? $id], new Edit(["/locations/{$view->place->id}/space/openings/$id/curtain" => Curtain::Lined->value]));
