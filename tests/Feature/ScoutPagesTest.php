@@ -179,6 +179,16 @@ it('takes a tape book, a drawing and readings in, and says what is wrong with a 
     ($this->at)('bring', ['what' => 'drawing', 'stage' => 'measure', 'look' => 'book', 'file' => $file('a.dxf', 'nothing')])->assertStatus(422)->assertSee('The file holds no drawing that can be read');
 });
 
+it('keeps pictures for the look with the brief', function (): void {
+    ($this->at)('photos', ['stage' => 'brief', 'to' => 'references', 'photos' => [UploadedFile::fake()->image('low window light.png', 900, 600)]])->assertRedirect();
+    $reference = ($this->plan)()->brief->list('references');
+    $last = $reference[count($reference) - 1];
+
+    expect($last->text('name'))->toBe('low window light');
+    $this->get("/shoots/{$this->shoot->id}/brief")->assertSee('photos/'.$last->text('file'), false);
+    $this->get("/shoots/{$this->shoot->id}/photos/{$last->text('file')}")->assertOk();
+});
+
 it('lays a floor plan underneath and scales it by two points', function (): void {
     ($this->at)('underlay', ['underlay' => UploadedFile::fake()->image('plan.png', 800, 500)])->assertRedirect();
     expect(($this->place)()->space->underlay?->metresAPixel)->toEqualWithDelta(8.21 / 800, 1e-4);

@@ -7,13 +7,14 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PhotoRequest;
 use App\Models\Shoot;
 use App\Photos\Darkroom;
+use FineFrame\Document\Parts;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\FreeId;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Photos of a place: taken in one by one, so that forty of them need no more memory than one. */
+/** Photos of a place, and pictures that a brief refers to: taken in one by one, so that forty of them need no more memory than one. */
 final readonly class PhotoController
 {
     public function __construct(private Desk $desk, private Darkroom $darkroom)
@@ -24,14 +25,18 @@ final readonly class PhotoController
     {
         $place = $this->desk->setup($request, $this->desk->store->open($shoot))->location;
         $version = $request->version();
+        $forBrief = Desk::word($request, 'to') === 'references';
         foreach ($request->photos() as $photo) {
             $print = $this->darkroom->develop($photo, $shoot->id);
-            $edit = new Edit(["/locations/$place->id/scouted/photos" => [...array_map(static fn ($r): array => $r->write(), $place->list('photos')), ['id' => FreeId::of('photo', array_column($place->list('photos'), 'id'))] + $print->write()]]);
-            $shoot = $this->desk->store->commit($shoot, $version, $edit, 'Add a photo of '.$place->name);
+            $plan = $this->desk->store->open($shoot);
+            [$at, $there, $entry] = $forBrief
+                ? ['/brief/references', $plan->brief->list('references'), ['name' => mb_substr(pathinfo($photo->getClientOriginalName(), PATHINFO_FILENAME), 0, 200), 'file' => $print->file]]
+                : ["/locations/$place->id/scouted/photos", $plan->location($place->id)->list('photos'), $print->write()];
+            $edit = new Edit([$at => [...Parts::written($there), ['id' => FreeId::of($forBrief ? 'reference' : 'photo', array_column($there, 'id'))] + $entry]]);
+            $shoot = $this->desk->store->commit($shoot, $version, $edit, $forBrief ? 'Add a reference picture' : 'Add a photo of '.$place->name);
             $version = $shoot->version;
-            $place = $this->desk->store->open($shoot)->location($place->id);
         }
-        $request->merge(['version' => $version, 'look' => 'photos']);
+        $request->merge(['version' => $version, 'look' => $forBrief ? 'board' : 'photos']);
 
         return $this->desk->changed($request, $shoot, 'Where it was taken and the camera’s serial are stripped.');
     }

@@ -10,6 +10,15 @@
         </section>
         @foreach (array_keys(\FineFrame\Plan\BriefLists::all()) as $name)
             @include('plan.sheet', ['name' => $name])
+            @if ($name === 'references')
+                @include('plan.photo-form', ['label' => 'Add pictures', 'to' => 'references'])
+                <ul class="photos">
+                    @foreach ($work->setup->plan->brief->list('references') as $one)
+                        @continue($one->text('file') === '')
+                        <li><figure><div class="photo"><img src="{{ route('photos.show', ['shoot' => $work->shoot->id, 'file' => $one->text('file')]) }}" alt="{{ $one->text('name') }}" loading="lazy"></div><figcaption><b>{{ $one->text('name') }}</b></figcaption></figure></li>
+                    @endforeach
+                </ul>
+            @endif
         @endforeach
     @endif
 </div>

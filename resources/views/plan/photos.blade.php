@@ -1,11 +1,5 @@
 <div class="board-text">
-    <x-act :work="$work" :to="route('photos.store', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="photo-form" data-photos>
-        <label for="photos">Add photos <input id="photos" type="file" name="photos[]" accept="image/*" multiple></label>
-        @foreach (['photos', 'photos.0'] as $key)@error($key)<p class="error">{{ $message }}</p>@enderror @endforeach
-        <button class="keep show">Send</button> <button type="button" class="plain" data-photos-stop hidden>Stop</button>
-        <progress hidden max="1" value="0"></progress> <output></output>
-        <p class="why">Several at once. They are turned upright; where they were taken and the camera’s serial are stripped.</p>
-    </x-act>
+    @include('plan.photo-form', ['label' => 'Add photos', 'to' => ''])
     <form method="get" action="{{ $work->url(['look' => 'photos']) }}" class="tape-line"><input type="hidden" name="look" value="photos">@if ($work->place() !== null)<input type="hidden" name="place" value="{{ $work->place() }}">@endif
         <label>Draw what <input class="num short" name="crop" value="{{ $work->scout()->cropMm() + 0 }}" inputmode="decimal"> mm on A sees</label> <button class="plain">Draw</button></form>
     <ul class="photos">
