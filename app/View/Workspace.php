@@ -21,6 +21,8 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Verdicts;
+use FineFrame\Plan\Location;
+use FineFrame\Plan\Setup;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Space\PlacedRoom;
 
@@ -82,10 +84,26 @@ final class Workspace
         return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && $this->look !== 'book' && $this->setup->cameras !== [];
     }
 
-    /** @return string|null the place, where it is not the one of the first setup */
+    /** @return string|null the setup, or the place where nothing is set up; null for the first setup */
     public function place(): ?string
     {
-        return $this->setup->location->id === $this->setup->plan->setups[0]->location ? null : $this->setup->location->id;
+        return match (true) {
+            $this->setup->setup->isBare() => $this->setup->location->id,
+            $this->setup->setup->id === $this->setup->plan->setups[0]->id => null,
+            default => $this->setup->setup->id,
+        };
+    }
+
+    /** @return list<array{name: string, place: string|null, here: bool}> the setups to go to; while scouting and measuring, the places */
+    public function places(): array
+    {
+        [$plan, $here] = [$this->setup->plan, $this->setup];
+        $first = $plan->setups[0];
+        if (! in_array($this->stage, [Stage::Scout, Stage::Measure], true)) {
+            return count($plan->setups) < 2 ? [] : array_map(static fn (Setup $s): array => ['name' => $s->name, 'place' => $s->id === $first->id ? null : $s->id, 'here' => $s->id === $here->setup->id], $plan->setups);
+        }
+
+        return array_map(static fn (Location $l): array => ['name' => $l->name, 'place' => $l->id === $first->location ? null : $l->id, 'here' => $l->id === $here->location->id], $plan->locations);
     }
 
     /** The place and its lists, as brief, scouting and tape book show them. */

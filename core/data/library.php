@@ -7,11 +7,17 @@ declare(strict_types=1);
  */
 return [
     'bodies' => [
-        ['id' => 'a-body', 'name' => 'A-body, 24 × 13.5 mm sensor', 'sensor_width_mm' => 24, 'sensor_height_mm' => 13.5, 'width_px' => 4096, 'height_px' => 2304],
-        ['id' => 'full-body', 'name' => 'Full-frame body, 36 × 20.25 mm', 'sensor_width_mm' => 36, 'sensor_height_mm' => 20.25, 'width_px' => 3840, 'height_px' => 2160],
+        ['id' => 'a-body', 'name' => 'A-body, 24 × 13.5 mm sensor', 'sensor_width_mm' => 24, 'sensor_height_mm' => 13.5, 'width_px' => 4096, 'height_px' => 2304, 'outputs' => 2, 'modes' => [
+            ['id' => 'whole', 'name' => 'whole area, to 60 a second', 'width_mm' => 24, 'height_mm' => 13.5, 'width_px' => 4096, 'height_px' => 2304, 'most_fps' => 60, 'mbps' => 240],
+            ['id' => 'fast', 'name' => 'middle of it, to 120 a second', 'width_mm' => 16, 'height_mm' => 9, 'width_px' => 2732, 'height_px' => 1536, 'most_fps' => 120, 'mbps' => 240],
+        ]],
+        ['id' => 'full-body', 'name' => 'Full-frame body, 36 × 20.25 mm', 'sensor_width_mm' => 36, 'sensor_height_mm' => 20.25, 'width_px' => 3840, 'height_px' => 2160, 'modes' => [
+            ['id' => 'whole', 'name' => 'whole area, to 30 a second', 'width_mm' => 36, 'height_mm' => 20.25, 'width_px' => 3840, 'height_px' => 2160, 'most_fps' => 30, 'limit_min' => 30, 'mbps' => 100],
+            ['id' => 'crop', 'name' => 'two thirds of it, to 60 a second', 'width_mm' => 24, 'height_mm' => 13.5, 'width_px' => 3840, 'height_px' => 2160, 'most_fps' => 60, 'limit_min' => 30, 'mbps' => 200],
+        ]],
         ['id' => 'open-body', 'name' => 'Open-gate body, 36 × 24 mm', 'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'width_px' => 6000, 'height_px' => 4000],
         ['id' => 'small-body', 'name' => 'Small body, 17.3 × 9.7 mm', 'sensor_width_mm' => 17.3, 'sensor_height_mm' => 9.7, 'width_px' => 3840, 'height_px' => 2160],
-        ['id' => 'phone', 'name' => 'Phone, 9.8 × 5.5 mm', 'sensor_width_mm' => 9.8, 'sensor_height_mm' => 5.5, 'width_px' => 3840, 'height_px' => 2160],
+        ['id' => 'phone', 'name' => 'Phone, 9.8 × 5.5 mm', 'sensor_width_mm' => 9.8, 'sensor_height_mm' => 5.5, 'width_px' => 3840, 'height_px' => 2160, 'outputs' => 0, 'modes' => [['id' => 'wide', 'name' => 'held sideways', 'width_mm' => 9.8, 'height_mm' => 5.5, 'width_px' => 3840, 'height_px' => 2160, 'most_fps' => 60, 'mbps' => 60]]],
     ],
     'lenses' => [
         ['id' => 'prime-24', 'name' => '24 mm prime', 'focal_min_mm' => 24, 'focal_max_mm' => 24, 't_min' => 1.5, 'nearest_focus_m' => 0.25, 'length_m' => 0.09, 'front_m' => 0.08],
@@ -22,6 +28,9 @@ return [
         ['id' => 'zoom-24-70', 'name' => '24–70 mm zoom', 'focal_min_mm' => 24, 'focal_max_mm' => 70, 't_min' => 2.9, 'nearest_focus_m' => 0.38, 'length_m' => 0.14, 'front_m' => 0.088],
         ['id' => 'zoom-70-200', 'name' => '70–200 mm zoom', 'focal_min_mm' => 70, 'focal_max_mm' => 200, 't_min' => 2.9, 'nearest_focus_m' => 1.2, 'length_m' => 0.2, 'front_m' => 0.09],
         ['id' => 'phone-main', 'name' => 'Phone’s main lens, 6.9 mm', 'focal_min_mm' => 6.9, 'focal_max_mm' => 6.9, 't_min' => 1.8, 'nearest_focus_m' => 0.2, 'length_m' => 0.01, 'front_m' => 0.02],
+        ['id' => 'phone-far', 'name' => 'Phone’s long lens, 21 mm', 'focal_min_mm' => 21, 'focal_max_mm' => 21, 't_min' => 2.9, 'nearest_focus_m' => 0.6, 'length_m' => 0.01, 'front_m' => 0.02],
+        ['id' => 'zoom-parfocal', 'name' => '25–100 mm cine zoom', 'focal_min_mm' => 25, 'focal_max_mm' => 100, 't_min' => 3.1, 'nearest_focus_m' => 0.7, 'length_m' => 0.21, 'front_m' => 0.114, 'parfocal' => true],
+        ['id' => 'macro-60', 'name' => '60 mm close-focus prime', 'focal_min_mm' => 60, 'focal_max_mm' => 60, 't_min' => 2.9, 'nearest_focus_m' => 0.19, 'length_m' => 0.1, 'front_m' => 0.06],
     ],
     'reducers' => [
         ['id' => 'reducer-071', 'name' => '0.71× reducer', 'factor' => 0.71],
@@ -30,6 +39,11 @@ return [
     'supports' => [
         ['id' => 'tripod', 'name' => 'Video tripod', 'leg_radius_m' => 0.42, 'lowest_m' => 0.55, 'highest_m' => 1.75],
         ['id' => 'small-tripod', 'name' => 'Small tripod', 'leg_radius_m' => 0.3, 'lowest_m' => 0.3, 'highest_m' => 1.45],
+        ['id' => 'slider-08', 'name' => 'Slider 0.8 m on two stands', 'leg_radius_m' => 0.5, 'lowest_m' => 0.4, 'highest_m' => 1.5, 'kind' => 'slider'],
+        ['id' => 'gimbal', 'name' => 'Gimbal, carried', 'leg_radius_m' => 0.3, 'lowest_m' => 0.3, 'highest_m' => 1.9, 'kind' => 'gimbal'],
+        ['id' => 'shoulder', 'name' => 'Shoulder rig', 'leg_radius_m' => 0.3, 'lowest_m' => 1.2, 'highest_m' => 1.75, 'kind' => 'shoulder'],
+        ['id' => 'clamp', 'name' => 'Clamp with a ball head', 'leg_radius_m' => 0.05, 'lowest_m' => 0.3, 'highest_m' => 6, 'kind' => 'clamp'],
+        ['id' => 'overhead-arm', 'name' => 'Overhead arm on a roller stand', 'leg_radius_m' => 0.6, 'lowest_m' => 1.2, 'highest_m' => 3, 'kind' => 'overhead arm'],
         ['id' => 'floor-plate', 'name' => 'Floor plate', 'leg_radius_m' => 0.2, 'lowest_m' => 0.1, 'highest_m' => 0.4],
         ['id' => 'light-stand', 'name' => 'Light stand', 'leg_radius_m' => 0.45, 'lowest_m' => 0.9, 'highest_m' => 2.6],
         ['id' => 'boom-stand', 'name' => 'Boom stand', 'leg_radius_m' => 0.4, 'lowest_m' => 1.2, 'highest_m' => 2.8],
@@ -43,6 +57,10 @@ return [
     'microphones' => [
         ['id' => 'short-line', 'name' => 'Short line microphone', 'length_m' => 0.25, 'diameter_m' => 0.05, 'acceptance_deg' => 35],
         ['id' => 'hyper', 'name' => 'Hypercardioid', 'length_m' => 0.15, 'diameter_m' => 0.05, 'acceptance_deg' => 50],
+    ],
+    'prompters' => [
+        ['id' => 'prompter-10', 'name' => 'Prompter with a tablet', 'width_m' => 0.3, 'up_m' => 0.14, 'down_m' => 0.17, 'depth_m' => 0.28, 'letter_mm' => 12],
+        ['id' => 'prompter-15', 'name' => 'Prompter with a 15-inch glass', 'width_m' => 0.4, 'up_m' => 0.19, 'down_m' => 0.22, 'depth_m' => 0.4, 'letter_mm' => 20],
     ],
     'poles' => [
         ['id' => 'pole-3', 'name' => '3 m pole', 'longest_m' => 3.0],

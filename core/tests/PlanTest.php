@@ -25,11 +25,11 @@ function changed(string $pointer, mixed $value): string
 }
 
 it('writes what it reads, byte for byte, with keys it does not know', function (): void {
-    $file = changed('/setups/0/cameras/0/operator', ['name' => 'Ida', 'since' => 2.50, 'tags' => new stdClass, 'cues' => []]);
+    $file = changed('/setups/0/cameras/0/sponsor', ['name' => 'Ida', 'since' => 2.50, 'tags' => new stdClass, 'cues' => []]);
     $once = PlanWriter::json(PlanReader::json($file));
 
     expect(PlanWriter::json(PlanReader::json($once)))->toBe($once)
-        ->and($once)->toContain('"operator": {')->toContain('"tags": {}')->toContain('"cues": []');
+        ->and($once)->toContain('"sponsor": {')->toContain('"tags": {}')->toContain('"cues": []');
 });
 
 it('refuses a file, says where and why', function (string $file, string $sentence): void {

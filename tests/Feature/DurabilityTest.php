@@ -30,7 +30,7 @@ it('opens whole after the process is killed while it writes', function (): void 
         $process->wait();
         $db = new PDO("sqlite:$database");
         [$version, $revisions, $plan] = $db->query('select version, (select count(*) from revisions), plan from shoots join revisions on head_id = revisions.id')->fetch(PDO::FETCH_NUM);
-        expect($db->query('pragma integrity_check')->fetchColumn())->toBe('ok')->and($revisions)->toBe($version)->and(PlanReader::json($plan)->setups)->toHaveCount(1);
+        expect($db->query('pragma integrity_check')->fetchColumn())->toBe('ok')->and($revisions)->toBe($version)->and(PlanReader::json($plan)->setups)->toHaveCount(2);
     }
     array_map(unlink(...), glob("$database*"));
 });

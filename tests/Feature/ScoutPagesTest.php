@@ -35,9 +35,9 @@ it('adds a place, writes down what was found and takes a word back by undo', fun
     ($this->at)('undo', []);
     expect(($this->place)('boat-shed')->list('noise'))->toBe([]);
     ($this->at)('places/remove', ['place' => 'boat-shed']);
-    expect(count(($this->plan)()->locations))->toBe(2);
+    expect(count(($this->plan)()->locations))->toBe(3);
     ($this->at)('places/remove', ['place' => 'stone-room']);
-    expect(count(($this->plan)()->locations))->toBe(2);
+    expect(count(($this->plan)()->locations))->toBe(3);
 });
 
 it('changes and removes an entry without losing what it does not show', function (): void {
@@ -206,6 +206,6 @@ it('sets up in a place that had nothing, and things stand there', function (): v
     ($this->at)('things', ['stage' => 'stage', 'kind' => 'subject'])->assertRedirect();
     $setup = ($this->plan)()->setupAt('glasshouse');
 
-    expect($setup->setup->isBare())->toBeFalse()->and($setup->subjects())->toHaveCount(1)->and(($this->plan)()->setups)->toHaveCount(2);
+    expect($setup->setup->isBare())->toBeFalse()->and($setup->subjects())->toHaveCount(1)->and(($this->plan)()->setups)->toHaveCount(3);
     $this->get("/shoots/{$this->shoot->id}/stage?place=glasshouse")->assertSee('Add subject');
 });

@@ -40,12 +40,12 @@ final readonly class Desk
         return is_string($stage) ? $stage : '';
     }
 
-    /** What the reader is at: the first setup, or what is set up in the place they chose. */
+    /** What the reader is at: the first setup, or the setup or place they chose. */
     public function setup(Request $request, ShootPlan $plan): SetupPlan
     {
         $place = self::word($request, 'place');
 
-        return $place === '' ? $plan->setup() : $plan->setupAt($place);
+        return $place === '' ? $plan->setup() : $plan->at($place);
     }
 
     /** Which of a place's rooms is being taped: the first, or the one they chose. */

@@ -44,6 +44,18 @@ final readonly class Aim implements Part
         );
     }
 
+    /** A free aim. */
+    public static function along(float $bearingRad, float $tiltRad): self
+    {
+        return new self(AimMode::Free, null, 0.12, LookingSide::Ahead, 0.36, $bearingRad, $tiltRad, []);
+    }
+
+    /** An aim at someone's eyes, placed in the frame. */
+    public static function at(string $subject, float $lead, LookingSide $side, float $eyeLine): self
+    {
+        return new self(AimMode::Eyes, $subject, $lead, $side, $eyeLine, 0.0, 0.0, []);
+    }
+
     public function write(): array
     {
         return [

@@ -6,13 +6,18 @@ namespace FineFrame\Camera;
 
 use FineFrame\Document\Node;
 use FineFrame\Document\Part;
+use FineFrame\Document\Parts;
 use FineFrame\Measure\Unit;
 
 /** A camera body by its used sensor area and recorded pixels. */
 final readonly class Body implements Part
 {
-    /** @param  array<string, mixed>  $extra */
-    private function __construct(public string $id, public string $name, public float $widthMm, public float $heightMm, public int $widthPx, public int $heightPx, private array $extra)
+    /**
+     * @param  list<Mode>  $modes  the first is how it records when nothing is chosen; without any, it uses the whole area
+     * @param  int  $outputs  for pictures to go out by
+     * @param  array<string, mixed>  $extra
+     */
+    private function __construct(public string $id, public string $name, public float $widthMm, public float $heightMm, public int $widthPx, public int $heightPx, public array $modes, public int $outputs, private array $extra)
     {
     }
 
@@ -25,6 +30,8 @@ final readonly class Body implements Part
             $node->number('sensor_height_mm', 1, 100, Unit::Millimetre),
             $node->whole('width_px', 320, 20000, 3840),
             $node->whole('height_px', 240, 20000, 2160),
+            $node->each('modes', Mode::read(...), 20),
+            $node->whole('outputs', 0, 8, 1),
             $node->rest(),
         );
     }
@@ -33,7 +40,18 @@ final readonly class Body implements Part
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'sensor_width_mm' => $this->widthMm, 'sensor_height_mm' => $this->heightMm,
-            'width_px' => $this->widthPx, 'height_px' => $this->heightPx,
+            'width_px' => $this->widthPx, 'height_px' => $this->heightPx, 'modes' => Parts::written($this->modes), 'outputs' => $this->outputs,
         ] + $this->extra;
+    }
+
+    public function mode(?string $id): ?Mode
+    {
+        foreach ($this->modes as $mode) {
+            if ($id === null || $mode->id === $id) {
+                return $mode;
+            }
+        }
+
+        return null;
     }
 }

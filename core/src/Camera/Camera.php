@@ -10,6 +10,9 @@ use FineFrame\Grip\Support;
 /** A placed camera with its body, lens and support at hand. */
 final readonly class Camera
 {
+    /** How the body records; null for its whole area. */
+    public ?Mode $mode;
+
     /** What the sensor records. */
     public FieldOfView $recorded;
 
@@ -22,10 +25,30 @@ final readonly class Camera
         public Lens $lens,
         public ?Reducer $reducer,
         public Support $support,
-        float $aspect,
+        public float $aspect,
+        public ?Prompter $prompter = null,
     ) {
-        $this->recorded = new FieldOfView($body->widthMm, $body->heightMm, $this->effectiveFocalMm());
+        $this->mode = $body->mode($placement->mode);
+        $this->recorded = new FieldOfView($this->mode->widthMm ?? $body->widthMm, $this->mode->heightMm ?? $body->heightMm, $this->effectiveFocalMm());
         $this->delivered = $this->recorded->croppedTo($aspect);
+    }
+
+    /** The same placed or set otherwise. */
+    public function as(CameraPlacement $placement): self
+    {
+        return new self($placement, $this->body, $this->lens, $this->reducer, $this->support, $this->aspect, $this->prompter);
+    }
+
+    /** Whether somebody stands at it or carries it. */
+    public function isManned(): bool
+    {
+        return $this->placement->operator !== '' || $this->support->kind->isCarried();
+    }
+
+    /** @return array{int, int} recorded pixels across and up */
+    public function pixels(): array
+    {
+        return [$this->mode->widthPx ?? $this->body->widthPx, $this->mode->heightPx ?? $this->body->heightPx];
     }
 
     public function effectiveFocalMm(): float

@@ -210,6 +210,17 @@ final class Node
         return $all;
     }
 
+    /** @return list<string> ids, each once */
+    public function ids(string $key, int $max = 50): array
+    {
+        $value = $this->take($key, []);
+        if (! is_array($value) || ! array_is_list($value) || count($value) > $max || array_filter($value, is_string(...)) !== $value) {
+            return $this->bad($key, 'must be a list of at most {max} ids', ['max' => $max], []);
+        }
+
+        return array_values(array_unique($value));
+    }
+
     /** @return array<string, mixed> the keys nobody asked for; kept, and written back */
     public function rest(): array
     {

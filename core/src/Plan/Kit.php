@@ -6,6 +6,7 @@ namespace FineFrame\Plan;
 
 use FineFrame\Camera\Body;
 use FineFrame\Camera\Lens;
+use FineFrame\Camera\Prompter;
 use FineFrame\Camera\Reducer;
 use FineFrame\Document\Node;
 use FineFrame\Document\Part;
@@ -29,6 +30,7 @@ final readonly class Kit implements Part
      * @param  array<string, Microphone>  $microphones
      * @param  array<string, Pole>  $poles
      * @param  array<string, Material>  $materials  changed or added to the table that ships
+     * @param  array<string, Prompter>  $prompters
      * @param  array<string, mixed>  $extra
      */
     private function __construct(
@@ -40,6 +42,7 @@ final readonly class Kit implements Part
         public array $microphones,
         public array $poles,
         public array $materials,
+        public array $prompters,
         private array $extra,
     ) {
     }
@@ -55,6 +58,7 @@ final readonly class Kit implements Part
             self::byId($node->each('microphones', Microphone::read(...))),
             self::byId($node->each('poles', Pole::read(...))),
             self::byId($node->each('materials', Material::read(...))),
+            self::byId($node->each('prompters', Prompter::read(...))),
             $node->rest(),
         );
     }
@@ -74,17 +78,18 @@ final readonly class Kit implements Part
         return [
             'bodies' => Parts::written($this->bodies), 'lenses' => Parts::written($this->lenses), 'reducers' => Parts::written($this->reducers), 'supports' => Parts::written($this->supports),
             'fixtures' => Parts::written($this->fixtures), 'microphones' => Parts::written($this->microphones), 'poles' => Parts::written($this->poles), 'materials' => Parts::written($this->materials),
+            'prompters' => Parts::written($this->prompters),
         ] + $this->extra;
     }
 
     /**
-     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material
+     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter
      *
      * @param  list<T>  $models
      * @return array<string, T>
      */
     private static function byId(array $models): array
     {
-        return array_combine(array_map(static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material $m): string => $m->id, $models), $models);
+        return array_combine(array_map(static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter $m): string => $m->id, $models), $models);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Plan;
 
 use FineFrame\Camera\CameraPlacement;
+use FineFrame\Camera\Move;
 use FineFrame\Document\Node;
 use FineFrame\Document\Problem;
 use FineFrame\Geometry\Vec2;
@@ -85,6 +86,10 @@ final class PlanReferences
         foreach ($setup->lights as $i => $light) {
             $this->light("$at/lights/$i", $light, $room, $people);
         }
+        $this->once("$at/moves", $setup->moves);
+        foreach ($setup->moves as $i => $move) {
+            $this->move("$at/moves/$i", $move, $setup, $room, $people);
+        }
         foreach ($setup->booms as $i => $boom) {
             $this->boom("$at/microphones/$i", $boom, $room, $people);
         }
@@ -98,6 +103,11 @@ final class PlanReferences
         $this->known("$at/lens", $camera->lens, $kit->lenses, 'a lens of the kit');
         $this->known("$at/reducer", $camera->reducer, $kit->reducers, 'a reducer of the kit');
         $this->known("$at/support", $camera->support, $kit->supports, 'a support of the kit');
+        $this->known("$at/prompter", $camera->prompter, $kit->prompters, 'a prompter of the kit');
+        $this->known("$at/mode", $camera->mode, array_column($kit->bodies[$camera->body]->modes ?? [], null, 'id'), 'a mode of its body');
+        foreach ($camera->covers as $i => $one) {
+            $this->known("$at/covers/$i", $one, $people, 'a person of this setup');
+        }
         $this->known("$at/aim/subject", $camera->aim->subject, $people, 'a person of this setup');
         $this->inside("$at/x_m", $room, $camera->place);
         $this->under("$at/height_m", $room, $camera->place, $camera->heightM);
@@ -107,6 +117,23 @@ final class PlanReferences
         }
         $widest = ($lens->widestT ?? 0) * ($kit->reducers[$camera->reducer ?? '']->factor ?? 1.0);
         $camera->tStop >= $widest - 0.005 ?: $this->wrong("$at/t_stop", 'opens no further than {widest} on this lens', ['widest' => Quantity::of($widest, Unit::TStop)]);
+    }
+
+    /** @param  array<string, object>  $people */
+    private function move(string $at, Move $move, Setup $setup, Rooms $room, array $people): void
+    {
+        $camera = array_column($setup->cameras, null, 'id')[$move->camera] ?? null;
+        $lens = $this->plan->kit->lenses[$camera->lens ?? ''] ?? null;
+        $camera !== null ?: $this->wrong("$at/camera", 'must name a camera of this setup; “{id}” is none', ['id' => $move->camera]);
+        $this->once("$at/marks", $move->marks);
+        foreach ($move->marks as $i => $mark) {
+            $this->known("$at/marks/$i/subject", $mark->subject, $people, 'a person of this setup');
+            $this->inside("$at/marks/$i/x_m", $room, $mark->place);
+            $this->under("$at/marks/$i/height_m", $room, $mark->place, $mark->heightM);
+            if ($lens !== null && ($mark->focalMm < $lens->shortestMm - 1e-6 || $mark->focalMm > $lens->longestMm + 1e-6)) {
+                $this->wrong("$at/marks/$i/focal_mm", 'must be between {min} and {max} on this lens', ['min' => Quantity::of($lens->shortestMm, Unit::Millimetre), 'max' => Quantity::of($lens->longestMm, Unit::Millimetre)]);
+            }
+        }
     }
 
     /** @param  array<string, object>  $people */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace FineFrame\Plan;
 
 use FineFrame\Camera\CameraPlacement;
+use FineFrame\Camera\Move;
 use FineFrame\Document\Node;
 use FineFrame\Document\Part;
 use FineFrame\Document\Parts;
+use FineFrame\Document\Record;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\Metering;
 use FineFrame\Sound\BoomPlacement;
@@ -25,34 +27,47 @@ final readonly class Setup implements Part
      * @param  list<CameraPlacement>  $cameras
      * @param  list<LightPlacement>  $lights
      * @param  list<BoomPlacement>  $booms
+     * @param  list<Move>  $moves  of cameras
+     * @param  array<string, list<Record>>  $lists  by name, as in SetupLists
      * @param  array<string, mixed>  $extra
      */
     private function __construct(
         public string $id,
         public string $name,
         public string $location,
+        public Work $work,
         public Metering $metering,
         public array $people,
         public array $furniture,
         public array $cameras,
         public array $lights,
         public array $booms,
+        public array $moves,
+        public array $lists,
         private array $extra,
     ) {
     }
 
     public static function read(Node $node): self
     {
+        $lists = [];
+        foreach (SetupLists::all() as $list => $columns) {
+            $lists[$list] = $node->each($list, static fn (Node $n): Record => Record::read($n, $columns), 100);
+        }
+
         return new self(
             $node->id(),
             $node->text('name'),
             $node->id('location'),
+            $node->choice('work', Work::class, Work::AsBriefed),
             Metering::read($node->object('metering')),
             $node->each('subjects', Person::read(...), 12),
             $node->each('furniture', Furniture::read(...), 200),
             $node->each('cameras', CameraPlacement::read(...), 8),
             $node->each('lights', LightPlacement::read(...), 40),
             $node->each('microphones', BoomPlacement::read(...), 20),
+            $node->each('moves', Move::read(...), 8),
+            $lists,
             $node->rest(),
         );
     }
@@ -60,7 +75,7 @@ final readonly class Setup implements Part
     /** Nothing set up yet in a place: what a candidate looks like before it is chosen. */
     public static function bare(string $location, Metering $metering): self
     {
-        return new self(self::BARE.$location, 'nothing set up', $location, $metering, [], [], [], [], [], []);
+        return new self(self::BARE.$location, 'nothing set up', $location, Work::AsBriefed, $metering, [], [], [], [], [], [], [], []);
     }
 
     /** Whether it only stands in for a place where nothing is set up. */
@@ -69,12 +84,18 @@ final readonly class Setup implements Part
         return $this->id === self::BARE.$this->location;
     }
 
+    /** @return list<Record> */
+    public function list(string $name): array
+    {
+        return $this->lists[$name] ?? [];
+    }
+
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'location' => $this->location, 'metering' => $this->metering->write(),
+            'id' => $this->id, 'name' => $this->name, 'location' => $this->location, 'work' => $this->work->value, 'metering' => $this->metering->write(),
             'subjects' => Parts::written($this->people), 'furniture' => Parts::written($this->furniture), 'cameras' => Parts::written($this->cameras),
-            'lights' => Parts::written($this->lights), 'microphones' => Parts::written($this->booms),
-        ] + $this->extra;
+            'lights' => Parts::written($this->lights), 'microphones' => Parts::written($this->booms), 'moves' => Parts::written($this->moves),
+        ] + array_map(Parts::written(...), $this->lists) + $this->extra;
     }
 }

@@ -37,6 +37,16 @@ final readonly class SetupPlan
         [$this->bodies, $this->cameras] = [$bodies, $cameras];
     }
 
+    /** Whether people talk here; else they perform. */
+    public function isTalk(): bool
+    {
+        return match ($this->setup->work) {
+            Work::AsBriefed => $this->plan->brief->kind->isTalk(),
+            Work::Talk => true,
+            Work::Performance, Work::OneTake => false,
+        };
+    }
+
     /** @return list<Person> */
     public function subjects(): array
     {
@@ -103,6 +113,7 @@ final readonly class SetupPlan
             $camera->reducer === null ? null : $kit->reducers[$camera->reducer],
             $kit->supports[$camera->support],
             $this->plan->brief->aspect(),
+            $camera->prompter === null ? null : $kit->prompters[$camera->prompter],
         );
     }
 }

@@ -51,6 +51,16 @@ final readonly class ShootPlan
         return new SetupPlan($this, Setup::bare($location, $this->setups[0]->metering), $place);
     }
 
+    /**
+     * A setup by its id, or what is set up in a place.
+     *
+     * @throws UnknownThing if there is neither
+     */
+    public function at(string $id): SetupPlan
+    {
+        return in_array($id, array_column($this->setups, 'id'), true) ? $this->setup($id) : $this->setupAt($id);
+    }
+
     /** The same setup of this plan as another plan's, after a change. */
     public function again(SetupPlan $setup): SetupPlan
     {

@@ -22,18 +22,18 @@ final class Figure
 
     private readonly Solids $solids;
 
-    private function __construct(private readonly Body $body)
+    private function __construct(private readonly Body $body, ThingKind $kind)
     {
         $this->h = $body->person->statureM;
         $this->ahead = Vec2::towards($body->person->facingRad);
         $this->left = $this->ahead->left();
-        $this->solids = new Solids($body->person->id, $body->person->role === Role::Subject ? ThingKind::Subject : ThingKind::Interviewer);
+        $this->solids = new Solids($body->person->id, $kind);
     }
 
     /** @return list<Solid> */
-    public static function of(Body $body): array
+    public static function of(Body $body, ?ThingKind $kind = null): array
     {
-        $figure = new self($body);
+        $figure = new self($body, $kind ?? ($body->person->role === Role::Subject ? ThingKind::Subject : ThingKind::Interviewer));
         $figure->head();
         $figure->trunk();
         foreach ([1.0, -1.0] as $side) {
@@ -43,7 +43,7 @@ final class Figure
             $figure->seat();
         }
 
-        return $figure->solids->all();
+        return [...$figure->solids->all(), ...Played::by($body)];
     }
 
     private function head(): void

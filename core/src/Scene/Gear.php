@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace FineFrame\Scene;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Camera\Prompter;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Grip\Support;
 use FineFrame\Light\SoftBox;
 use FineFrame\Sound\Boom;
+use FineFrame\Staging\Body;
+use FineFrame\Staging\Person;
 
 /** Cameras, lamps and booms as solids of true size, on their supports. */
 final class Gear
 {
+    /** From the camera's rear to the middle of whoever is at it, metres. */
+    private const OPERATOR_BEHIND_M = 0.5;
+
     /** @return list<Solid> */
     public static function camera(Camera $camera, Vec3 $forward): array
     {
@@ -24,9 +30,34 @@ final class Gear
         $across = $forward->cross(new Vec3(0, 0, 1))->unit();
         $solids->limb($rear, $pupil, $camera->lens->frontM / 2, $camera->lens->frontM / 2, Material::Black, 8);
         $solids->taper($back, $rear, $across, [0.08, 0.09], [0.08, 0.09], Material::Metal, 4);
-        self::legs($solids, $camera->support, self::cameraMount($camera, $forward), $forward->floor());
+        if ($camera->prompter !== null) {
+            self::hood($solids, $camera->prompter, $pupil, $forward, $across);
+        }
+        if ($camera->support->kind->stands()) {
+            self::legs($solids, $camera->support, self::cameraMount($camera, $forward), $forward->floor());
+        }
 
-        return $solids->all();
+        return $camera->isManned() ? [...$solids->all(), ...self::operator($camera, $forward)] : $solids->all();
+    }
+
+    /** Whoever carries the camera or stands at it. */
+    public static function operatorPlace(Camera $camera, Vec3 $forward): Vec2
+    {
+        return $camera->placement->place->minus($forward->floor()->unit()->times($camera->lens->lengthM + self::OPERATOR_BEHIND_M));
+    }
+
+    /** @return list<Solid> */
+    private static function operator(Camera $camera, Vec3 $forward): array
+    {
+        return Figure::of(Body::looking(Person::crew($camera->placement->id, $camera->placement->operator, self::operatorPlace($camera, $forward), $forward->floor()->bearing()), null), ThingKind::Camera);
+    }
+
+    private static function hood(Solids $solids, Prompter $prompter, Vec3 $pupil, Vec3 $forward, Vec3 $across): void
+    {
+        $up = $across->cross($forward)->unit();
+        $ring = static fn (float $ahead): array => array_map(static fn (array $c): array => (static fn (Vec3 $p): array => [$p->x, $p->y, $p->z])($pupil->plus($forward->times($ahead))->plus($across->times($c[0]))->plus($up->times($c[1]))),
+            [[-$prompter->widthM / 2, -$prompter->downM], [$prompter->widthM / 2, -$prompter->downM], [$prompter->widthM / 2, $prompter->upM], [-$prompter->widthM / 2, $prompter->upM]]);
+        $solids->loft($ring(0.02), $ring($prompter->depthM), Material::Black);
     }
 
     /** Where the support meets the body: under its middle, behind the lens. */

@@ -10,24 +10,34 @@ use FineFrame\Geometry\Convex;
 final class Intrusions
 {
     /** Less of the frame than this is not seen by anyone: about 2 × 2 pixels of a 1080-line picture. */
-    private const LEAST_SHARE = 2e-6;
+    public const LEAST_SHARE = 2e-6;
 
     /** A ray is cast for every so much of the frame, whose area is 4. */
     private const FINEST = 0.01;
 
-    /** @var list<array{float, float, float, float, Solid}> what may hide a thing: centre from the lens, squared radius, solid */
-    private readonly array $covers;
+    /** @var list<array{float, float, float, float, Solid}>|null what may hide a thing: centre from the lens, squared radius, solid */
+    private ?array $covers = null;
 
-    public function __construct(private readonly Scene $scene, private readonly LensView $view)
+    /** @param  string  $but  something that is looked at elsewhere than it stands, and hides nothing */
+    public function __construct(private readonly Scene $scene, private readonly LensView $view, private readonly string $but = '')
     {
-        [$ex, $ey, $ez] = $view->eye;
+    }
+
+    /** @return list<array{float, float, float, float, Solid}> made when something shows at all */
+    private function covers(): array
+    {
+        if ($this->covers !== null) {
+            return $this->covers;
+        }
+        [$ex, $ey, $ez] = $this->view->eye;
         $covers = [];
-        foreach ([...$scene->shell, ...$scene->solidsSeenBy($view->camera)] as $solid) {
-            if ($solid->material !== Material::Floor && $solid->material !== Material::Ceiling && $view->mayShow($solid)) {
+        foreach ([...$this->scene->shell, ...$this->scene->solidsSeenBy($this->view->camera)] as $solid) {
+            if ($solid->material !== Material::Floor && $solid->material !== Material::Ceiling && $solid->owner !== $this->but && $this->view->mayShow($solid)) {
                 $covers[] = [$solid->centre[0] - $ex, $solid->centre[1] - $ey, $solid->centre[2] - $ez, $solid->isFlat() ? INF : $solid->radius ** 2, $solid];
             }
         }
-        $this->covers = $covers;
+
+        return $this->covers = $covers;
     }
 
     /** @return list<Intrusion> of things that nobody wants in frame */
@@ -126,7 +136,7 @@ final class Intrusions
         }
         [$rx, $ry, $rz] = $ray;
         $length = $rx * $rx + $ry * $ry + $rz * $rz;
-        foreach ($this->covers as [$x, $y, $z, $square, $other]) {
+        foreach ($this->covers() as [$x, $y, $z, $square, $other]) {
             $along = $x * $rx + $y * $ry + $z * $rz;
             if ($x * $x + $y * $y + $z * $z - $along * $along / $length > $square || $other === $solid) {
                 continue;

@@ -81,6 +81,12 @@ final readonly class LensView
         return new self($camera, $bearing, $tilt);
     }
 
+    /** Pointed as it is. */
+    public static function along(Camera $camera, float $bearingRad, float $tiltRad): self
+    {
+        return new self($camera, $bearingRad, $tiltRad);
+    }
+
     /** Horizontal angle from this lens to where the head points: positive when the gaze goes to frame right. */
     public static function gazeOff(Camera $camera, Body $subject): float
     {

@@ -160,7 +160,7 @@ final class Scene
     {
         $all = [];
         foreach ($this->setup->setup->furniture as $thing) {
-            array_push($all, ...(new Solids($thing->id, ThingKind::Furniture))->prism($thing->footprint(), $thing->baseM, $thing->baseM + $thing->heightM, Material::Wood)->all());
+            array_push($all, ...(new Solids($thing->id, $thing->keepOut ? ThingKind::Kit : ThingKind::Furniture))->prism($thing->footprint(), $thing->baseM, $thing->baseM + $thing->heightM, $thing->keepOut ? Material::Black : Material::Wood)->all());
         }
 
         return $all;

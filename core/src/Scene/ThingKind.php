@@ -14,12 +14,14 @@ enum ThingKind: string
     case Camera = 'camera';
     case Light = 'light';
     case Boom = 'boom';
+    /** Cases, ladders and the like, which came with the shoot. */
+    case Kit = 'kit';
 
     /** Things of the shoot that nobody wants to see. */
     public function intrudes(): bool
     {
         return match ($this) {
-            self::Interviewer, self::Camera, self::Light, self::Boom => true,
+            self::Interviewer, self::Camera, self::Light, self::Boom, self::Kit => true,
             self::Room, self::Built, self::Furniture, self::Subject => false,
         };
     }

@@ -10,7 +10,10 @@ use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Shape;
 use FineFrame\Geometry\Vec2;
 
-/** A thing of the room with a footprint and a height; for a round one, the width is its diameter. */
+/**
+ * A thing of the room with a footprint and a height; for a round one, the width is its diameter. Its front faces along its
+ * bearing. What is to be kept out of frame is ours, and put there for the day: a case, a ladder.
+ */
 final readonly class Furniture implements Part
 {
     /** @param  array<string, mixed>  $extra */
@@ -26,6 +29,8 @@ final readonly class Furniture implements Part
         public float $turnRad,
         public ?Vec2 $found,
         public float $foundTurnRad,
+        public Finish $finish,
+        public bool $keepOut,
         private array $extra,
     ) {
     }
@@ -46,6 +51,8 @@ final readonly class Furniture implements Part
             $turn = $node->angle('turn_deg', -360, 360, 0),
             $node->has('found_x_m') && $node->has('found_y_m') ? new Vec2($node->metres('found_x_m', -200, 200), $node->metres('found_y_m', -200, 200)) : null,
             $node->has('found_turn_deg') ? $node->angle('found_turn_deg', -360, 360) : $turn,
+            $node->choice('finish', Finish::class, Finish::Matt),
+            $node->flag('keep_out', false),
             $node->rest(),
         );
     }
@@ -55,7 +62,7 @@ final readonly class Furniture implements Part
         return [
             'id' => $this->id, 'name' => $this->name, 'shape' => $this->shape->value, 'width_m' => $this->widthM, 'depth_m' => $this->depthM,
             'height_m' => $this->heightM, 'base_m' => $this->baseM, 'x_m' => $this->place->x, 'y_m' => $this->place->y,
-            'turn_deg' => round(rad2deg($this->turnRad), 9),
+            'turn_deg' => round(rad2deg($this->turnRad), 9), 'finish' => $this->finish->value, 'keep_out' => $this->keepOut,
         ] + ($this->found === null ? [] : ['found_x_m' => $this->found->x, 'found_y_m' => $this->found->y, 'found_turn_deg' => round(rad2deg($this->foundTurnRad), 9)]) + $this->extra;
     }
 

@@ -23,8 +23,15 @@ final readonly class Person implements Part
         public float $facingRad,
         public ?string $looksAt,
         public float $swayM,
+        public Instrument $plays,
         private array $extra,
     ) {
+    }
+
+    /** Someone of the crew on their feet. */
+    public static function crew(string $id, string $name, Vec2 $place, float $facingRad): self
+    {
+        return new self($id, $name, Role::Interviewer, Posture::Standing, 1.75, 0.46, $place, $facingRad, null, 0.0, Instrument::None, []);
     }
 
     public static function read(Node $node): self
@@ -40,6 +47,7 @@ final readonly class Person implements Part
             $node->angle('facing_deg'),
             $node->optionalId('looks_at'),
             $node->metres('sway_m', 0, 1, 0.1),
+            $node->choice('plays', Instrument::class, Instrument::None),
             $node->rest(),
         );
     }
@@ -49,7 +57,7 @@ final readonly class Person implements Part
         return [
             'id' => $this->id, 'name' => $this->name, 'role' => $this->role->value, 'posture' => $this->posture->value,
             'stature_m' => $this->statureM, 'seat_height_m' => $this->seatHeightM, 'x_m' => $this->place->x, 'y_m' => $this->place->y,
-            'facing_deg' => round(rad2deg($this->facingRad), 9), 'looks_at' => $this->looksAt, 'sway_m' => $this->swayM,
+            'facing_deg' => round(rad2deg($this->facingRad), 9), 'looks_at' => $this->looksAt, 'sway_m' => $this->swayM, 'plays' => $this->plays->value,
         ] + $this->extra;
     }
 }

@@ -10,7 +10,7 @@
             <span class="adders" data-keep></span>
         @endif
     </nav>
-    @if (in_array($work->stage, [\FineFrame\Judge\Stage::Scout, \FineFrame\Judge\Stage::Measure], true))@include('plan.places')@endif
+    @if ($work->stage !== \FineFrame\Judge\Stage::Brief && $work->places() !== [])@include('plan.places')@endif
     @switch($work->look)
         @case('board') @case('schools')
             @include('plan.brief-board')

@@ -1,6 +1,6 @@
-<nav class="places" aria-label="Places">
-    @foreach ($work->setup->plan->locations as $one)
-        <a href="{{ $work->url(['place' => $one->id === $work->setup->plan->setups[0]->location ? null : $one->id]) }}" @if ($one->id === $work->setup->location->id) aria-current="true" @endif>{{ $one->name }}</a>
+<nav class="places" aria-label="{{ in_array($work->stage, [\FineFrame\Judge\Stage::Scout, \FineFrame\Judge\Stage::Measure], true) ? 'Places' : 'Setups' }}">
+    @foreach ($work->places() as $one)
+        <a href="{{ $work->url(['place' => $one['place'], 'room' => null, 'select' => null]) }}" @if ($one['here']) aria-current="true" @endif>{{ $one['name'] }}</a>
     @endforeach
     @if ($work->stage === \FineFrame\Judge\Stage::Scout)
         <details class="add-place" @if ($errors->has('name')) open @endif><summary>Add a place</summary>

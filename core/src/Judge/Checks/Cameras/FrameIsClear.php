@@ -101,7 +101,7 @@ final class FrameIsClear extends Rule
             ThingKind::Light => 'lights/',
             ThingKind::Boom => 'microphones/',
             ThingKind::Interviewer, ThingKind::Subject => 'subjects/',
-            ThingKind::Furniture, ThingKind::Room, ThingKind::Built => 'furniture/',
+            ThingKind::Furniture, ThingKind::Room, ThingKind::Built, ThingKind::Kit => 'furniture/',
         }.$intrusion->owner;
     }
 }

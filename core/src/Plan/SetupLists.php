@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Camera\ShotSize;
+use FineFrame\Document\Column;
+use FineFrame\Measure\Unit;
+
+/** What a setup lists besides what stands on its floor, and the columns of each list. */
+final class SetupLists
+{
+    /** @return array<string, array<string, Column>> */
+    public static function all(): array
+    {
+        return [
+            'sections' => ['name' => Column::text(80), 'from_s' => Column::number(0, 36_000, Unit::Second), 'to_s' => Column::number(0, 36_000, Unit::Second), 'leads' => Column::text(60)],
+            'progress' => [
+                'name' => Column::text(120), 'minutes' => Column::number(0, 600, default: 5.0), 'camera' => Column::text(64), 'size' => Column::choice(...array_map(static fn (ShotSize $s): string => $s->value, ShotSize::cases())),
+                'depth' => Column::number(1, 5, default: 2.0), 'break_before' => Column::flag(),
+            ],
+            'views' => ['name' => Column::text(80), 'camera' => Column::text(64), 'by' => Column::choice('cable', 'wireless', 'the camera’s own screen', 'mirrored call'), 'from_m' => Column::metres(0.1, 200), 'screen_in' => Column::number(1, 100), 'talks_back' => Column::flag()],
+        ];
+    }
+}
