@@ -30,6 +30,8 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::get('/plan.fineframe.json', [ExportController::class, 'plan'])->name('export.plan');
     Route::get('/floor.svg', [ExportController::class, 'floor'])->name('export.floor');
     Route::get('/frames/{camera}.svg', [ExportController::class, 'frame'])->name('export.frame');
+    Route::get('/takes/{move}.svg', [ExportController::class, 'moment'])->name('export.moment');
+    Route::post('/marks', [ThingController::class, 'mark'])->name('marks.store');
     Route::get('/sheet.pdf', [ExportController::class, 'sheet'])->name('export.sheet');
     Route::post('/edit', [EditController::class, 'store'])->name('edit');
     Route::post('/preview', [EditController::class, 'preview'])->name('preview');

@@ -27,7 +27,7 @@ final class ScoutDesk
 
     public function sheet(string $name): Sheet
     {
-        return (new Sheets($this->situation->setup->plan, $this->situation->setup->location, $this->room))->of($name);
+        return (new Sheets($this->situation->setup, $this->room))->of($name);
     }
 
     /** @return array<array-key, array<string, string>>|null what was typed into a sheet that is not kept yet */

@@ -24,6 +24,7 @@ use FineFrame\Judge\Verdicts;
 use FineFrame\Plan\Location;
 use FineFrame\Plan\Setup;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Scene\Sweep;
 use FineFrame\Space\PlacedRoom;
 
 /** Everything a stage page shows of one setup. */
@@ -37,6 +38,7 @@ final class Workspace
         'brief' => ['board' => 'Brief', 'schools' => 'Schools'],
         'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'photos' => 'Photos', 'compare' => 'Compare'],
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
+        'cameras' => ['above' => 'From above', 'take' => 'The take', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -81,7 +83,7 @@ final class Workspace
     /** Whether the strip below shows what the lenses see. */
     public function hasFrames(): bool
     {
-        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && $this->look !== 'book' && $this->setup->cameras !== [];
+        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && ! in_array($this->look, ['book', 'take'], true) && $this->setup->cameras !== [];
     }
 
     /** @return string|null the setup, or the place where nothing is set up; null for the first setup */
@@ -110,6 +112,12 @@ final class Workspace
     public function scout(): ScoutDesk
     {
         return $this->scout ??= new ScoutDesk($this->situation, $this->room, $this->reader, $this->phrase);
+    }
+
+    /** @return list<TakeDesk> what each moving camera does */
+    public function takes(): array
+    {
+        return array_map(fn (Sweep $s): TakeDesk => new TakeDesk($this->situation, $s, $this->reader), $this->situation->sweeps());
     }
 
     public function view(): PlaceView

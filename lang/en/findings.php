@@ -134,6 +134,22 @@ return [
         'open' => [':camera is at :stop, :off more open than the light is set for.', 'The light is set for :wanted: this camera needs density, or less gain.'],
         'closed' => [':camera is at :stop, :off less open than the light is set for.', 'The light is set for :wanted: this camera needs more gain, or more light.'],
     ],
+    'take-stays-clean' => [
+        'holds' => ['Nothing enters :camera’s frame on its whole way.', 'Looked through between the marks as well as on them.'],
+        'fails' => [':thing enters :camera’s frame at :at, :where.', 'It stays until :until. What is clear on every mark can still be seen between two.'],
+        'seen' => [':thing walks into :camera’s frame at :at, :where.', 'It is seen until :until: there is nothing to cut to. Move one of them, or cut :camera only where it is clear.'],
+    ],
+    'take-can-be-walked' => [
+        'holds' => [':camera’s way can be walked, at :speed at the fastest.', 'Nothing stands where the operator goes, half a metre behind the lens. Walk it twice before it counts.'],
+        'fails' => [':camera is walked at :speed; :limit keeps it steady.', 'Give the marks more time, or put them nearer to one another.'],
+        'bump' => [':camera’s operator walks into :thing at :at.', 'Who looks at the frame does not look behind: clear the way, or have someone at the operator’s back.'],
+        'cable' => [':camera’s tether of :cable ends before its way does: :far is needed.', 'A pull at the cable is seen in the frame, and may bring someone down.'],
+    ],
+    'take-keeps-focus' => [
+        'holds' => ['Focus can follow :camera to every mark.', 'The hardest pull moves by :pull depths of field a second.'],
+        'fails' => ['The pull to “:mark” is hard: :pull depths of field a second.', 'Stop down, give it more time, or have someone on the focus.'],
+        'near' => ['“:mark” is :distance from the eyes; :camera’s lens focuses from :nearest.', 'Stay back, or take glass that focuses nearer.'],
+    ],
     'key-gives-the-stop' => [
         'holds' => [':thing gives :stop at :subject’s face.', ':lux at the face; :wanted is wanted.'],
         'bright' => [':thing is :off too bright: :stop at :subject’s face, :wanted wanted.', ':lux at the face, with the light that is there.'],

@@ -7,15 +7,20 @@ declare(strict_types=1);
  */
 return [
     'titles' => [
+        'sections' => 'Song map', 'progress' => 'Frames over the talk', 'views' => 'Who sees which picture',
         'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'topics' => 'What they will speak of, or play',
         'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'pouch' => 'Pouch to take along', 'photos' => 'Photos',
         'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points', 'materials' => 'Materials and what they take',
     ],
     'ones' => [
+        'sections' => 'a section', 'progress' => 'a part of the talk', 'views' => 'a viewer',
         'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [
+        'sections' => 'Each section by its seconds in the take; the cue sheet of the Rundown takes it over.',
+        'progress' => 'Wide first, tighter as it deepens, or your own order. A change of glass wants a break before it.',
+        'views' => 'One line for each person who needs a picture; the camera’s outputs are counted.',
         'light' => 'Incident, dome toward the lens, at the face. Lux, or stop, ISO and shutter.',
         'noise' => 'dB(A) where the microphone will be, at the hour you shoot. Leave the hours open if it always runs.',
         'circuits' => 'What the breaker says, and the clamp reading with everything on. Whose it is, ask; nothing beyond plugging in without licensed people.',
@@ -30,6 +35,8 @@ return [
         'days' => 'The first line is what checks judge by.',
     ],
     'columns' => [
+        'shutter_deg' => 'Shutter angle', 'profile' => 'Look or profile', 'nd_stops' => 'Density, stops', 'automatic' => 'Automatic',
+        'from_s' => 'from, s', 'to_s' => 'to, s', 'leads' => 'who leads', 'camera' => 'camera', 'size' => 'size', 'depth' => 'depth, 1 to 5', 'break_before' => 'a break before it', 'from_m' => 'looks from', 'screen_in' => 'screen, inches', 'talks_back' => 'can talk back',
         'alpha_125' => 'taken at 125 Hz', 'alpha_250' => '250 Hz', 'alpha_500' => '500 Hz', 'alpha_1000' => '1 kHz', 'alpha_2000' => '2 kHz', 'alpha_4000' => '4 kHz', 'light' => 'light that comes back',
         'name' => 'what', 'stature_m' => 'stature', 'used_to_cameras' => 'used to cameras', 'aspect_width' => 'across', 'aspect_height' => 'up', 'width_px' => 'pixels across', 'height_px' => 'pixels up', 'fps' => 'frames a second', 'minutes' => 'minutes', 'then' => 'what follows', 'agreed_by' => 'agreed by',
         'under' => 'under', 'lux' => 'illuminance', 't_stop' => 'or T-stop', 'iso' => 'at ISO', 'shutter_s' => 'and shutter, s', 'x_m' => 'across the plan', 'y_m' => 'up the plan', 'height_m' => 'height', 'taken_on' => 'on', 'taken_at' => 'at', 'by' => 'with',

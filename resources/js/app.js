@@ -4,5 +4,6 @@ import './floor.js';
 import './keys.js';
 import './page.js';
 import './sun.js';
+import './take.js';
 import './drafts.js';
 import './photos.js';

@@ -8,6 +8,7 @@ use App\Models\Shoot;
 use App\Papers\Paper;
 use App\Papers\SetupSheet;
 use App\View\Drawing\Drawings;
+use App\View\TakeDesk;
 use FineFrame\Plan\PlanWriter;
 use FineFrame\Plan\UnknownThing;
 use Illuminate\Http\Request;
@@ -34,6 +35,20 @@ final readonly class ExportController
     public function frame(Request $request, Shoot $shoot, string $camera): Response
     {
         return $this->file($this->drawings->frame($this->desk->workspace($request, $shoot, mends: false), $camera), 'image/svg+xml', Str::slug($shoot->title)."-$camera.svg");
+    }
+
+    /**
+     * What a moving camera sees at a moment, for the page's slider.
+     *
+     * @throws UnknownThing if there is no such move
+     */
+    public function moment(Request $request, Shoot $shoot, string $move): Response
+    {
+        $work = $this->desk->workspace($request, $shoot, mends: false);
+        $take = array_values(array_filter($work->takes(), static fn (TakeDesk $t): bool => $t->id() === $move))[0] ?? throw UnknownThing::called('move', $move);
+        $at = is_numeric($request->query('at')) ? max($take->beginsS(), min($take->endsS(), (float) $request->query('at'))) : $take->beginsS();
+
+        return response()->view('plan.frame', ['frame' => $take->frame($at)])->header('Content-Type', 'image/svg+xml')->header('Cache-Control', 'no-store');
     }
 
     public function sheet(Request $request, Shoot $shoot): Response

@@ -26,7 +26,7 @@ final readonly class SheetController
     {
         $plan = $this->desk->store->open($shoot);
         $setup = $this->desk->setup($request, $plan);
-        $sheet = (new Sheets($plan, $setup->location, $this->desk->room($request, $setup->location)))->of($request->string('sheet')->toString());
+        $sheet = (new Sheets($setup, $this->desk->room($request, $setup->location)))->of($request->string('sheet')->toString());
         if ($request->string('take')->toString() !== '') {
             return $this->taken($request, $shoot);
         }

@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ThingRequest;
 use App\Models\Shoot;
 use FineFrame\Plan\Edit;
+use FineFrame\Plan\NewMark;
 use FineFrame\Plan\NewThing;
+use FineFrame\Plan\UnknownThing;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
@@ -24,6 +26,17 @@ final readonly class ThingController
         $request->merge(['select' => $new->id]);
 
         return $this->desk->changed($request, $shoot);
+    }
+
+    /** A mark of a move where the camera stands now. */
+    public function mark(ThingRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
+        $camera = $setup->cameras[$request->string('thing')->toString()] ?? throw UnknownThing::called('camera', $request->string('thing')->toString());
+        $shoot = $this->desk->store->commit($shoot, $request->version(), NewMark::at($setup, $camera)->edit, "Set a mark for {$camera->placement->label}");
+        $request->merge(['look' => 'take']);
+
+        return $this->desk->changed($request, $shoot, 'A mark is set where the camera stands. Move the camera, and set the next.');
     }
 
     /** Takes a thing out, and lets go of it wherever something points at it; undo brings it back. */

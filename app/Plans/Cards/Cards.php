@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Plans\Cards;
 
-use FineFrame\Camera\AimMode;
 use FineFrame\Camera\Camera;
-use FineFrame\Camera\LookingSide;
 use FineFrame\Geometry\Shape;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\UnknownThing;
+use FineFrame\Plan\Work;
 use FineFrame\Sound\BoomPlacement;
+use FineFrame\Staging\Finish;
 use FineFrame\Staging\Furniture;
+use FineFrame\Staging\Instrument;
 use FineFrame\Staging\Person;
 use FineFrame\Staging\Posture;
 use FineFrame\Staging\Role;
@@ -38,7 +39,7 @@ final readonly class Cards
                 return match (true) {
                     $thing instanceof Person => $this->person($thing),
                     $thing instanceof Furniture => $this->furniture($thing),
-                    $thing instanceof Camera => $this->camera($thing),
+                    $thing instanceof Camera => (new CameraCards($this->setup))->camera($thing),
                     $thing instanceof LightPlacement => $this->light($thing),
                     $thing instanceof BoomPlacement => $this->boom($thing),
                 };
@@ -49,6 +50,10 @@ final readonly class Cards
             return (new PlaceCards($this->setup->plan, $this->setup->location))->room(substr($id, 5));
         }
 
+        if (str_starts_with($id, 'mark:')) {
+            return (new CameraCards($this->setup))->mark($id);
+        }
+
         return match ($id) {
             'brief' => $this->brief(),
             'place' => (new PlaceCards($this->setup->plan, $this->setup->location))->place(),
@@ -56,6 +61,7 @@ final readonly class Cards
             'weights' => (new PlaceCards($this->setup->plan, $this->setup->location))->weights(),
             'schools' => (new BriefCards($this->setup->plan))->schools(),
             'metering' => $this->metering(),
+            'setup' => $this->arrangement(),
             default => null,
         };
     }
@@ -73,6 +79,7 @@ final readonly class Cards
                 $at->length('stature_m', 'Stature', $p->statureM),
                 $at->length('seat_height_m', 'Seat height', $p->seatHeightM),
                 $at->length('sway_m', 'Sways by', $p->swayM),
+                $at->choice('plays', 'Plays', $p->plays->value, self::names(Instrument::class)),
             ],
             'Place' => [
                 ...$this->place($at, $p->place->x, $p->place->y),
@@ -94,6 +101,8 @@ final readonly class Cards
                 $at->length('depth_m', 'Depth', $f->depthM),
                 $at->length('height_m', 'Height', $f->heightM),
                 $at->length('base_m', 'Off the floor', $f->baseM),
+                $at->choice('finish', 'Its front is', $f->finish->value, self::names(Finish::class)),
+                new Field("/setups/{$this->setup->setup->id}/furniture/$f->id/keep_out", 'Ours, and kept out of frame', FieldKind::Flag, $f->keepOut),
             ],
             'Place' => [...$this->place($at, $f->place->x, $f->place->y), $at->number('turn_deg', 'Turned', round(rad2deg($f->turnRad), 3), '°')],
             'Found at, and put back to' => [
@@ -101,40 +110,6 @@ final readonly class Cards
                 new Field("/setups/{$this->setup->setup->id}/furniture/$f->id/found_y_m", 'Up the plan', FieldKind::Length, $f->found?->y, optional: true),
             ],
         ], "/setups/{$this->setup->setup->id}/furniture/$f->id");
-    }
-
-    private function camera(Camera $camera): Card
-    {
-        [$c, $kit] = [$camera->placement, $this->setup->plan->kit];
-        $at = $this->at("cameras/$c->id");
-        $aim = $this->at("cameras/$c->id/aim");
-
-        return new Card($c->id, "Camera $c->label", 'camera', [
-            'Camera' => [
-                $at->text('label', 'Letter', $c->label),
-                $at->choice('body', 'Body', $c->body, self::models($kit->bodies)),
-                $at->choice('lens', 'Lens', $c->lens, self::models($kit->lenses)),
-                $at->choice('reducer', 'Reducer', $c->reducer, ['' => 'none'] + self::models($kit->reducers)),
-                $at->number('focal_mm', 'Focal length', $c->focalMm, 'mm'),
-                $at->number('t_stop', 'T-stop', $c->tStop),
-            ],
-            'Place' => [
-                ...$this->place($at, $c->place->x, $c->place->y),
-                $at->length('height_m', 'Lens height', $c->heightM),
-                $at->choice('support', 'Support', $c->support, self::models($kit->supports)),
-            ],
-            'Aim' => [
-                $aim->choice('mode', 'Aims', $c->aim->mode->value, ['eyes' => 'at the eyes', 'free' => 'freely']),
-                $aim->choice('subject', 'Of', $c->aim->subject, ['' => 'nobody'] + $this->people()),
-                $aim->choice('side', 'Looking room', $c->aim->side->value, self::names(LookingSide::class)),
-                $aim->share('lead', 'Face off centre', $c->aim->lead, '%'),
-                $aim->share('eye_line', 'Eyes below the top', $c->aim->eyeLine, '%'),
-                ...($c->aim->mode === AimMode::Free ? [
-                    $aim->number('bearing_deg', 'Bearing', round(rad2deg($c->aim->bearingRad), 3), '°'),
-                    $aim->number('tilt_deg', 'Tilt', round(rad2deg($c->aim->tiltRad), 3), '°'),
-                ] : []),
-            ],
-        ], "/setups/{$this->setup->setup->id}/cameras/$c->id");
     }
 
     private function light(LightPlacement $l): Card
@@ -185,6 +160,16 @@ final readonly class Cards
         return (new BriefCards($this->setup->plan))->brief();
     }
 
+    private function arrangement(): Card
+    {
+        $setup = $this->setup->setup;
+
+        return new Card('setup', 'Setup', 'setup', ['Setup' => [
+            new Field("/setups/$setup->id/name", 'Name', FieldKind::Text, $setup->name),
+            new Field("/setups/$setup->id/work", 'Worked as', FieldKind::Choice, $setup->work->value, self::names(Work::class)),
+        ]], note: 'How it is worked decides which rules bear on it: looks past the lens for a talk, who covers whom for a performance.');
+    }
+
     private function metering(): Card
     {
         $m = $this->setup->setup->metering;
@@ -227,7 +212,7 @@ final readonly class Cards
      * @param  array<string, object{name: string}>  $models
      * @return array<string, string>
      */
-    private static function models(array $models): array
+    public static function models(array $models): array
     {
         return array_map(static fn (object $m): string => $m->name, $models);
     }
@@ -236,7 +221,7 @@ final readonly class Cards
      * @param  class-string<\BackedEnum>  $enum
      * @return array<string, string>
      */
-    private static function names(string $enum): array
+    public static function names(string $enum): array
     {
         $names = [];
         foreach ($enum::cases() as $case) {

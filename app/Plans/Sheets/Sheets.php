@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Plans\Sheets;
 
+use FineFrame\Camera\Camera;
 use FineFrame\Document\Column;
 use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
 use FineFrame\Geometry\Shape;
 use FineFrame\Measure\Unit;
 use FineFrame\Plan\BriefLists;
-use FineFrame\Plan\Location;
-use FineFrame\Plan\ShootPlan;
+use FineFrame\Plan\SetupLists;
+use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\UnknownThing;
 use FineFrame\Scout\PlaceLists;
 use FineFrame\Sound\Material;
@@ -31,7 +32,7 @@ final readonly class Sheets
 {
     public const TAPE = ['walls', 'ties', 'angles', 'openings', 'built', 'outlets', 'ceiling'];
 
-    public function __construct(private ShootPlan $plan, private Location $place, private PlacedRoom $room)
+    public function __construct(private SetupPlan $setup, private PlacedRoom $room)
     {
     }
 
@@ -40,18 +41,30 @@ final readonly class Sheets
     {
         $brief = BriefLists::all()[$name] ?? null;
         if ($brief !== null) {
-            return new Sheet($name, "/brief/$name", $brief, Parts::written($this->plan->brief->list($name)));
+            return new Sheet($name, "/brief/$name", $brief, Parts::written($this->setup->plan->brief->list($name)));
         }
         $scouted = PlaceLists::all()[$name] ?? null;
         if ($scouted !== null) {
-            return new Sheet($name, "/locations/{$this->place->id}/scouted/$name", $scouted, Parts::written($this->place->list($name)), $name === 'photos' ? 'file' : 'name');
+            return new Sheet($name, "/locations/{$this->setup->location->id}/scouted/$name", $scouted, Parts::written($this->setup->location->list($name)), $name === 'photos' ? 'file' : 'name');
         }
 
+        $listed = SetupLists::all()[$name] ?? null;
+        if ($listed !== null) {
+            return $this->listed($name, $listed);
+        }
         if ($name === 'materials') {
             return $this->materials();
         }
 
         return in_array($name, self::TAPE, true) ? $this->tape($name) : throw UnknownThing::called('list', $name);
+    }
+
+    /** @param  array<string, Column>  $columns */
+    private function listed(string $name, array $columns): Sheet
+    {
+        $cameras = ['' => 'none'] + array_map(static fn (Camera $c): string => $c->placement->label, $this->setup->cameras);
+
+        return new Sheet($name, "/setups/{$this->setup->setup->id}/$name", $columns, Parts::written($this->setup->setup->list($name)), options: isset($columns['camera']) ? ['camera' => $cameras] : []);
     }
 
     private function materials(): Sheet
@@ -61,13 +74,13 @@ final readonly class Sheets
             $columns["alpha_$band"] = Column::number(0, 1, Unit::Ratio);
         }
 
-        return new Sheet('materials', '/kit/materials', $columns + ['light' => Column::number(0, 1, Unit::Ratio)], Parts::written($this->plan->kit->materials + Material::shipped()), shipped: Parts::written(Material::shipped()));
+        return new Sheet('materials', '/kit/materials', $columns + ['light' => Column::number(0, 1, Unit::Ratio)], Parts::written($this->setup->plan->kit->materials + Material::shipped()), shipped: Parts::written(Material::shipped()));
     }
 
     private function tape(string $name): Sheet
     {
         $room = $this->room->taped;
-        $space = "/locations/{$this->place->id}/space{$this->room->pointer}";
+        $space = "/locations/{$this->setup->location->id}/space{$this->room->pointer}";
         $at = "$space/$name";
         $corners = $walls = [];
         foreach ($room->book->walls as $i => $wall) {
@@ -75,7 +88,7 @@ final readonly class Sheets
             $walls[$wall->id] = TapeBook::letter($i).' '.$wall->name;
         }
         $points = $corners + array_column(array_map(static fn (Built $b): array => [$b->id, $b->name], $room->built), 1, 0);
-        $circuits = ['' => 'unknown'] + array_column(array_map(static fn (Record $r): array => [$r->id, $r->text('name')], $this->place->list('circuits')), 1, 0);
+        $circuits = ['' => 'unknown'] + array_column(array_map(static fn (Record $r): array => [$r->id, $r->text('name')], $this->setup->location->list('circuits')), 1, 0);
         $length = Column::metres(-200, 200);
 
         return match ($name) {

@@ -6,10 +6,13 @@ namespace App\View\Drawing;
 
 use App\View\Reader;
 use FineFrame\Camera\AimMode;
+use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Situation;
 use FineFrame\Scene\Footprint;
+use FineFrame\Scene\Gear;
+use FineFrame\Scene\Sweep;
 use FineFrame\Space\Joint;
 use FineFrame\Space\Opening;
 use FineFrame\Space\PlacedRoom;
@@ -158,6 +161,38 @@ final class FloorDrawing
         foreach ($this->situation->footprints() as $print) {
             if ($print->support !== null) {
                 array_push($all, ...$this->gear($print));
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return list<array{path: string, way: string}> where moving cameras go, and where whoever carries them goes behind */
+    public function moves(): array
+    {
+        return array_map(function (Sweep $sweep): array {
+            $behind = [];
+            foreach ($sweep->path->camera->isManned() ? $sweep->steps() : [] as [, $view]) {
+                $behind[] = Gear::operatorPlace($view->camera, $view->forwardVector());
+            }
+
+            return ['path' => $this->sheet->path($sweep->path->line(), false), 'way' => $behind === [] ? '' : $this->sheet->path($behind, false)];
+        }, $this->situation->sweeps());
+    }
+
+    /** @return list<Thing> the marks of moving cameras, to be dragged */
+    public function marks(): array
+    {
+        $all = [];
+        foreach ($this->situation->sweeps() as $sweep) {
+            $move = $sweep->path->move;
+            foreach ($move->marks as $i => $mark) {
+                [$x, $y] = [$this->sheet->x($mark->place), $this->sheet->y($mark->place)];
+                $ahead = Vec2::towards($sweep->path->mark($mark)->bearingRad);
+                $tip = $mark->place->plus($ahead->times(0.26));
+                $side = $ahead->left()->times(0.1);
+                $all[] = new Thing("mark:$move->id:$mark->id", (string) ($i + 1), 'mark', [['mark-aim', $this->sheet->path([$mark->place->plus($side), $tip, $mark->place->minus($side)])], ['mark-dot', $this->sheet->path(Polygon::circle($mark->place, 0.11, 14)->corners)]], $x, $y, 0.0,
+                    $this->labels->place($x, $y, 14, (string) ($i + 1)), new Handle("/setups/{$this->situation->setup->setup->id}/moves/$move->id/marks/$mark->id/", 'x_m', 'y_m', $mark->place->x, $mark->place->y, $mark->subject === null ? 'bearing_deg' : '', round(rad2deg($mark->bearingRad), 3)));
             }
         }
 

@@ -27,6 +27,10 @@ final class PaperInk implements Ink
         'face' => ['none', '#8f5600', 5.0],
         'pole' => ['none', '#86295f', 2.0],
         'capsule' => ['none', '#86295f', 5.0],
+        'move' => ['none', '#0b6670', 1.6],
+        'move-behind' => ['none', '#0b6670', 0.6],
+        'mark-dot' => ['#ffffff', '#0b6670', 1.4],
+        'mark-aim' => ['#0b6670', '#0b6670', 1.0],
         'scale' => ['none', '#1b2422', 1.4],
         'distance' => ['none', '#1b2422', 0.7],
     ];

@@ -57,7 +57,7 @@ final readonly class CameraPlacement implements Part
             Aim::read($node->object('aim')),
             $node->choice('role', Role::class, Role::Main),
             $node->text('operator', '', 60),
-            $node->ids('covers', 12),
+            $node->flagged('covers'),
             $node->optionalId('mode'),
             $node->optionalId('prompter'),
             Record::read($node->object('settings'), Settings::columns(), isOne: true),
@@ -70,7 +70,7 @@ final readonly class CameraPlacement implements Part
         return [
             'id' => $this->id, 'label' => $this->label, 'body' => $this->body, 'lens' => $this->lens, 'reducer' => $this->reducer, 'support' => $this->support,
             'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'focal_mm' => $this->focalMm, 't_stop' => $this->tStop,
-            'aim' => $this->aim->write(), 'role' => $this->role->value, 'operator' => $this->operator, 'covers' => $this->covers, 'mode' => $this->mode, 'prompter' => $this->prompter,
+            'aim' => $this->aim->write(), 'role' => $this->role->value, 'operator' => $this->operator, 'covers' => (object) array_fill_keys($this->covers, true), 'mode' => $this->mode, 'prompter' => $this->prompter,
             'settings' => (object) $this->settings->write(),
         ] + $this->extra;
     }

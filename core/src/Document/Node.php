@@ -210,15 +210,16 @@ final class Node
         return $all;
     }
 
-    /** @return list<string> ids, each once */
-    public function ids(string $key, int $max = 50): array
+    /** @return list<string> the names of a map that are true */
+    public function flagged(string $key): array
     {
-        $value = $this->take($key, []);
-        if (! is_array($value) || ! array_is_list($value) || count($value) > $max || array_filter($value, is_string(...)) !== $value) {
-            return $this->bad($key, 'must be a list of at most {max} ids', ['max' => $max], []);
+        $all = [];
+        foreach ($this->object($key)->values as $name => $value) {
+            is_bool($value) ?: $this->wrong($key.'/'.self::escaped((string) $name), 'must be true or false');
+            $value !== true ?: $all[] = (string) $name;
         }
 
-        return array_values(array_unique($value));
+        return $all;
     }
 
     /** @return array<string, mixed> the keys nobody asked for; kept, and written back */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Judge;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Camera\Move;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\Limits;
@@ -14,7 +15,9 @@ use FineFrame\Scene\Footprint;
 use FineFrame\Scene\Intrusion;
 use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\LensView;
+use FineFrame\Scene\Path;
 use FineFrame\Scene\Scene;
+use FineFrame\Scene\Sweep;
 use FineFrame\Staging\Body;
 
 /** A setup as the checks look at it: the scene is built once, and what several checks need is computed once. */
@@ -32,6 +35,9 @@ final class Situation
 
     /** @var array<string, BoomReach|null> */
     private array $nearest = [];
+
+    /** @var list<Sweep>|null */
+    private ?array $sweeps = null;
 
     private ?PlaceView $place = null;
 
@@ -84,6 +90,12 @@ final class Situation
         }
 
         return $this->nearest[$id];
+    }
+
+    /** @return list<Sweep> of every camera that moves */
+    public function sweeps(): array
+    {
+        return $this->sweeps ??= array_map(fn (Path $p): Sweep => new Sweep($this->scene, $p), array_values(array_filter(array_map(fn (Move $m): ?Path => Path::of($this->setup, $m), $this->setup->setup->moves))));
     }
 
     /** @return list<Footprint> */

@@ -31,6 +31,11 @@ final readonly class Quantity
         return self::of($value, Unit::Share);
     }
 
+    public static function seconds(float $value): self
+    {
+        return self::of($value, Unit::Second);
+    }
+
     public static function ratio(float $value): self
     {
         return self::of($value, Unit::Ratio);
@@ -63,6 +68,7 @@ final readonly class Quantity
             Unit::Ampere => number_format($this->value, 1, '.', '').' A',
             Unit::Volt => round($this->value).' V',
             Unit::Second => number_format($this->value, $this->value < 10 ? 2 : 0, '.', '').' s',
+            Unit::MetreASecond => $system === UnitSystem::Metric ? number_format($this->value, 2, '.', '').' m/s' : number_format($this->value / LengthUnit::Foot->inMetres(), 1, '.', '').' ft/s',
             Unit::CubicMetre => $system === UnitSystem::Metric
                 ? number_format($this->value, 0, '.', '').' m³'
                 : number_format($this->value / LengthUnit::Foot->inMetres() ** 3, 0, '.', '').' cu ft',

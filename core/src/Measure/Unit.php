@@ -26,5 +26,6 @@ enum Unit: string
     case Volt = 'volt';
     case Second = 's';
     case CubicMetre = 'm3';
+    case MetreASecond = 'm_per_s';
     case Count = 'count';
 }

@@ -29,8 +29,10 @@ final readonly class Limits
         'colour_watch_mired' => [25.0, 1.0, 500.0],
         'noise_break_db' => [15.0, 0.0, 60.0],
         'noise_watch_db' => [25.0, 0.0, 60.0],
+        'pull_watch' => [1.0, 0.1, 20.0],
         'power_share' => [0.8, 0.1, 1.0],
         'size_ratio' => [1.6, 1.0, 10.0],
+        'walk_watch_mps' => [0.8, 0.1, 5.0],
         'way_out_depth_m' => [0.9, 0.3, 5.0],
         'window_watch_share' => [0.005, 0.0, 1.0],
     ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Plan;
 
 use FineFrame\Camera\Lens;
+use FineFrame\Camera\Move;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Staging\Person;
 
@@ -52,8 +53,13 @@ final readonly class NewThing
                 return new Edit(self::letGo($setup, $id, $base) + ["$base/$list/$id" => null]);
             }
         }
+        [, $move, $mark] = explode(':', $id) + ['', '', ''];
+        $of = array_values(array_filter($setup->setup->moves, static fn (Move $m): bool => $m->id === $move))[0] ?? null;
+        if ($of === null || ! str_starts_with($id, 'mark:')) {
+            return null;
+        }
 
-        return null;
+        return new Edit(count($of->marks) < 2 ? ["$base/moves/$move" => null] : ["$base/moves/$move/marks/$mark" => null]);
     }
 
     /** @return array<string, mixed> what pointed at a person now points at another, or away; lamps and booms for nobody go too */
@@ -64,7 +70,16 @@ final readonly class NewThing
         foreach ($setup->setup->people as $person) {
             $person->looksAt === $id ? $values["$base/subjects/$person->id/looks_at"] = null : null;
         }
+        foreach ($setup->setup->moves as $move) {
+            $move->camera === $id ? $values["$base/moves/$move->id"] = null : null;
+            foreach ($move->camera === $id ? [] : $move->marks as $mark) {
+                $mark->subject === $id ? $values["$base/moves/$move->id/marks/$mark->id/subject"] = null : null;
+            }
+        }
         foreach ($setup->setup->cameras as $camera) {
+            if (in_array($id, $camera->covers, true)) {
+                $values["$base/cameras/$camera->id/covers/$id"] = null;
+            }
             if ($camera->aim->subject === $id) {
                 $values["$base/cameras/$camera->id/aim/subject"] = $other?->id;
                 $other === null ? $values["$base/cameras/$camera->id/aim/mode"] = 'free' : null;

@@ -105,8 +105,8 @@ final class PlanReferences
         $this->known("$at/support", $camera->support, $kit->supports, 'a support of the kit');
         $this->known("$at/prompter", $camera->prompter, $kit->prompters, 'a prompter of the kit');
         $this->known("$at/mode", $camera->mode, array_column($kit->bodies[$camera->body]->modes ?? [], null, 'id'), 'a mode of its body');
-        foreach ($camera->covers as $i => $one) {
-            $this->known("$at/covers/$i", $one, $people, 'a person of this setup');
+        foreach ($camera->covers as $one) {
+            $this->known("$at/covers/$one", $one, $people, 'a person of this setup');
         }
         $this->known("$at/aim/subject", $camera->aim->subject, $people, 'a person of this setup');
         $this->inside("$at/x_m", $room, $camera->place);

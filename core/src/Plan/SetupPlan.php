@@ -68,6 +68,19 @@ final readonly class SetupPlan
         return $bodies[0] ?? null;
     }
 
+    /** @return array<string, string> every thing that stands on the floor, as an edit addresses it */
+    public function things(): array
+    {
+        $things = [];
+        foreach (['subjects' => $this->setup->people, 'furniture' => $this->setup->furniture, 'cameras' => $this->setup->cameras, 'lights' => $this->setup->lights, 'microphones' => $this->setup->booms] as $list => $all) {
+            foreach ($all as $thing) {
+                $things[$thing->id] = "$list/$thing->id";
+            }
+        }
+
+        return $things;
+    }
+
     /** What people call a thing, a wall or an opening; its id when it has no name. */
     public function name(string $id): string
     {

@@ -11,10 +11,8 @@ final readonly class Entry
      * @param  string  $seenBy  the camera in whose frame it is
      * @param  float  $fromS  the moment it enters, to a fiftieth of a second
      * @param  float  $toS  the last moment it was seen
-     * @param  float  $worst  the largest share of the frame it takes
-     * @param  float  $worstS  and when
      */
-    public function __construct(public string $owner, public ThingKind $kind, public string $seenBy, public float $fromS, public float $toS, public float $worst, public float $worstS)
+    public function __construct(public string $owner, public string $seenBy, public float $fromS, public float $toS)
     {
     }
 }

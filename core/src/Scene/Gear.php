@@ -6,6 +6,7 @@ namespace FineFrame\Scene;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\Prompter;
+use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Grip\Support;
@@ -37,7 +38,16 @@ final class Gear
             self::legs($solids, $camera->support, self::cameraMount($camera, $forward), $forward->floor());
         }
 
-        return $camera->isManned() ? [...$solids->all(), ...self::operator($camera, $forward)] : $solids->all();
+        return $solids->all();
+    }
+
+    /** A box that holds a camera and whoever is at it: what is quickly tested first. */
+    public static function around(Camera $camera, Vec3 $forward): Solid
+    {
+        $place = $camera->isManned() ? self::operatorPlace($camera, $forward)->plus($camera->placement->place)->times(0.5) : $camera->placement->place;
+        $half = $camera->isManned() ? 0.8 : 0.6;
+
+        return (new Solids($camera->placement->id, ThingKind::Camera))->prism(Polygon::box($place, 2 * $half, 2 * $half, 0.0), 0.0, max(1.8, $camera->placement->heightM + 0.4), Material::Black)->all()[0];
     }
 
     /** Whoever carries the camera or stands at it. */
@@ -46,10 +56,10 @@ final class Gear
         return $camera->placement->place->minus($forward->floor()->unit()->times($camera->lens->lengthM + self::OPERATOR_BEHIND_M));
     }
 
-    /** @return list<Solid> */
-    private static function operator(Camera $camera, Vec3 $forward): array
+    /** @return list<Solid> whoever is at it; nothing where nobody is */
+    public static function operator(Camera $camera, Vec3 $forward): array
     {
-        return Figure::of(Body::looking(Person::crew($camera->placement->id, $camera->placement->operator, self::operatorPlace($camera, $forward), $forward->floor()->bearing()), null), ThingKind::Camera);
+        return ! $camera->isManned() ? [] : Figure::of(Body::looking(Person::crew($camera->placement->id, $camera->placement->operator, self::operatorPlace($camera, $forward), $forward->floor()->bearing()), null), ThingKind::Camera);
     }
 
     private static function hood(Solids $solids, Prompter $prompter, Vec3 $pupil, Vec3 $forward, Vec3 $across): void

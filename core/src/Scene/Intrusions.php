@@ -72,17 +72,35 @@ final class Intrusions
         return $area / (4 * $this->view->cropX * $this->view->cropY);
     }
 
-    /** @return array<string, non-empty-list<Solid>> by owner */
-    private function unwanted(): array
+    /**
+     * Whether anything of them shows; ends at the first that does.
+     *
+     * @param  list<Solid>  $solids
+     */
+    public function shows(array $solids): bool
     {
-        $solids = [];
-        foreach ($this->scene->solids as $solid) {
-            if ($solid->kind->intrudes() && $solid->owner !== $this->view->camera->placement->id) {
-                $solids[$solid->owner][] = $solid;
+        foreach ($solids as $solid) {
+            $outline = $this->view->mayShow($solid) ? Convex::clip(self::outline($solid, $this->view), $this->view->cropX, $this->view->cropY) : [];
+            foreach (count($outline) < 3 ? [] : Convex::samples($outline, self::FINEST) as [$at, $part]) {
+                if ($part > 4 * self::LEAST_SHARE && ! $this->hidden($solid, $at)) {
+                    return true;
+                }
             }
         }
 
-        return $solids;
+        return false;
+    }
+
+    /** @return list<string> owners of what nobody wants and shows */
+    public function owners(): array
+    {
+        return array_map(strval(...), array_keys(array_filter($this->unwanted(), $this->shows(...))));
+    }
+
+    /** @return array<string, non-empty-list<Solid>> by owner */
+    private function unwanted(): array
+    {
+        return array_diff_key($this->scene->unwanted(), [$this->view->camera->placement->id => true]);
     }
 
     /**

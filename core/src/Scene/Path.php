@@ -28,14 +28,14 @@ final readonly class Path
     private const FINEST = 4096;
 
     /** @param  non-empty-list<Mark>  $marks */
-    private function __construct(private SetupPlan $setup, public Camera $camera, public array $marks)
+    private function __construct(private SetupPlan $setup, public Move $move, public Camera $camera, public array $marks)
     {
     }
 
     /** @return self|null null without marks */
     public static function of(SetupPlan $setup, Move $move): ?self
     {
-        return $move->marks === [] ? null : new self($setup, $setup->cameras[$move->camera], $move->marks);
+        return $move->marks === [] ? null : new self($setup, $move, $setup->cameras[$move->camera], $move->marks);
     }
 
     public function beginsS(): float

@@ -26,6 +26,9 @@ final class Scene
     /** @var list<Solid> */
     public readonly array $solids;
 
+    /** @var array<string, non-empty-list<Solid>>|null */
+    private ?array $unwanted = null;
+
     /** @var list<Obstacle>|null */
     private ?array $obstacles = null;
 
@@ -56,6 +59,21 @@ final class Scene
         [$this->views, $this->lamps, $this->booms] = [$views, $lamps, $booms];
         $this->shell = $this->shell();
         $this->solids = [...$this->built(), ...$this->furniture(), ...$this->people(), ...$this->gear()];
+    }
+
+    /** @return array<string, non-empty-list<Solid>> what nobody wants in a frame, by owner */
+    public function unwanted(): array
+    {
+        if ($this->unwanted === null) {
+            $this->unwanted = [];
+            foreach ($this->solids as $solid) {
+                if ($solid->kind->intrudes()) {
+                    $this->unwanted[$solid->owner][] = $solid;
+                }
+            }
+        }
+
+        return $this->unwanted;
     }
 
     /** @return list<Solid> what a lens may see: all but the camera itself */
@@ -179,7 +197,7 @@ final class Scene
 
         return array_merge(
             [],
-            ...array_map(fn (Camera $c): array => Gear::camera($c, $this->views[$c->placement->id]->forwardVector()), array_values($this->setup->cameras)),
+            ...array_map(fn (Camera $c): array => [...Gear::camera($c, $this->views[$c->placement->id]->forwardVector()), ...Gear::operator($c, $this->views[$c->placement->id]->forwardVector())], array_values($this->setup->cameras)),
             ...array_map(static fn (SoftBox $b): array => Gear::light($b, $supports[$b->placement->stand]), array_values($this->lamps)),
             ...array_map(Gear::boom(...), array_values($this->booms)),
         );

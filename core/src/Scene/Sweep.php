@@ -9,6 +9,9 @@ final class Sweep
 {
     private const FINE_S = 0.02;
 
+    /** @var list<array{float, LensView}>|null */
+    private ?array $steps = null;
+
     /** @var list<Entry>|null */
     private ?array $entries = null;
 
@@ -19,10 +22,28 @@ final class Sweep
     {
     }
 
+    /** @return list<array{float, LensView}> the moments it is looked through at, and the views */
+    public function steps(): array
+    {
+        return $this->steps ??= array_map(fn (float $m): array => [$m, $this->path->at($m)], $this->path->moments());
+    }
+
     /** @return list<Entry> in the order of their beginnings */
     public function entries(): array
     {
         return $this->entries ??= $this->looked();
+    }
+
+    /** The share of the frame that something takes at a moment, 1 at most. */
+    public function shareAt(Entry $entry, float $moment): float
+    {
+        $view = $this->path->at($moment);
+        $mine = $view->camera->placement->id;
+        $share = $entry->seenBy === $mine
+            ? (new Intrusions($this->scene, $view))->share($this->scene->unwanted()[$entry->owner] ?? [])
+            : $this->other($entry->seenBy, $mine)->share([...Gear::camera($view->camera, $view->forwardVector()), ...Gear::operator($view->camera, $view->forwardVector())]);
+
+        return min(1.0, $share);
     }
 
     /** @return list<Entry> */
@@ -30,15 +51,14 @@ final class Sweep
     {
         $open = $entries = [];
         $before = null;
-        foreach ($this->path->moments() as $moment) {
-            $seen = $this->seen($moment);
+        foreach ($this->steps() as [$moment, $view]) {
+            $seen = $this->seen($view);
             foreach (array_diff_key($open, $seen) as $key => $entry) {
                 $entries[] = $entry;
                 unset($open[$key]);
             }
-            foreach ($seen as $key => [$owner, $kind, $by, $share]) {
-                $entry = $open[$key] ?? new Entry($owner, $kind, $by, $before === null ? $moment : $this->entered($key, $before, $moment), $moment, 0.0, $moment);
-                $open[$key] = new Entry($owner, $kind, $by, $entry->fromS, $moment, max($share, $entry->worst), $share > $entry->worst ? $moment : $entry->worstS);
+            foreach ($seen as $key => [$owner, $by]) {
+                $open[$key] = new Entry($owner, $by, $open[$key]->fromS ?? ($before === null ? $moment : $this->entered($key, $before, $moment)), $moment);
             }
             $before = $moment;
         }
@@ -52,29 +72,33 @@ final class Sweep
     {
         while ($to - $from > self::FINE_S) {
             $middle = ($from + $to) / 2;
-            isset($this->seen($middle)[$key]) ? $to = $middle : $from = $middle;
+            isset($this->seen($this->path->at($middle))[$key]) ? $to = $middle : $from = $middle;
         }
 
         return $to;
     }
 
-    /** @return array<string, array{string, ThingKind, string, float}> what is seen, its kind, by which camera, and its share of the frame */
-    private function seen(float $moment): array
+    /** @return array<string, array{string, string}> what is seen, and by which camera */
+    private function seen(LensView $view): array
     {
-        $view = $this->path->at($moment);
         $mine = $view->camera->placement->id;
         $seen = [];
-        foreach ((new Intrusions($this->scene, $view))->all() as $intrusion) {
-            $seen["$mine/$intrusion->owner"] = [$intrusion->owner, $intrusion->kind, $mine, $intrusion->share];
+        foreach ((new Intrusions($this->scene, $view))->owners() as $owner) {
+            $seen["$mine/$owner"] = [$owner, $mine];
         }
-        $solids = count($this->scene->views) > 1 ? Gear::camera($view->camera, $view->forwardVector()) : [];
+        [$camera, $forward] = [$view->camera, $view->forwardVector()];
         foreach ($this->scene->views as $id => $other) {
-            $share = (string) $id === $mine ? 0.0 : ($this->others[$id] ??= new Intrusions($this->scene, $other, $mine))->share($solids);
-            if ($share > Intrusions::LEAST_SHARE) {
-                $seen["$id/$mine"] = [$mine, ThingKind::Camera, (string) $id, $share];
+            // The camera itself is looked for first, whoever carries it only when that is hidden.
+            if ((string) $id !== $mine && $other->mayShow(Gear::around($camera, $forward)) && ($this->other((string) $id, $mine)->shows(Gear::camera($camera, $forward)) || $this->other((string) $id, $mine)->shows(Gear::operator($camera, $forward)))) {
+                $seen["$id/$mine"] = [$mine, (string) $id];
             }
         }
 
         return $seen;
+    }
+
+    private function other(string $id, string $mine): Intrusions
+    {
+        return $this->others[$id] ??= new Intrusions($this->scene, $this->scene->views[$id], $mine);
     }
 }

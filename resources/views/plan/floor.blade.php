@@ -55,7 +55,11 @@
     @foreach (in_array('survey', $overlays, true) ? $over->ties() : [] as $line)
         <path {!! $ink->of($line['class']) !!} d="{{ $line['path'] }}"/>
     @endforeach
-    @foreach ([...$floor->furniture(), ...$floor->things()] as $thing)
+    @foreach (in_array('lenses', $overlays, true) ? $floor->moves() : [] as $move)
+        @if ($move['way'] !== '')<path {!! $ink->of('move-behind') !!} d="{{ $move['way'] }}"/>@endif
+        <path {!! $ink->of('move') !!} d="{{ $move['path'] }}"/>
+    @endforeach
+    @foreach ([...$floor->furniture(), ...$floor->things(), ...(in_array('lenses', $overlays, true) ? $floor->marks() : [])] as $thing)
         @include('plan.thing')
     @endforeach
     @foreach ($selected === null ? [] : $over->distances($selected) as $line)
