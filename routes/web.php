@@ -6,6 +6,7 @@ use App\Http\Controllers\CardController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\ExchangeController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FramingController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\PhotoController;
@@ -31,6 +32,8 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::get('/floor.svg', [ExportController::class, 'floor'])->name('export.floor');
     Route::get('/frames/{camera}.svg', [ExportController::class, 'frame'])->name('export.frame');
     Route::get('/takes/{move}.svg', [ExportController::class, 'moment'])->name('export.moment');
+    Route::post('/frame/size', [FramingController::class, 'size'])->name('frame.size');
+    Route::post('/frame/square', [FramingController::class, 'square'])->name('frame.square');
     Route::post('/marks', [ThingController::class, 'mark'])->name('marks.store');
     Route::get('/sheet.pdf', [ExportController::class, 'sheet'])->name('export.sheet');
     Route::post('/edit', [EditController::class, 'store'])->name('edit');

@@ -38,7 +38,7 @@ final class Workspace
         'brief' => ['board' => 'Brief', 'schools' => 'Schools'],
         'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'photos' => 'Photos', 'compare' => 'Compare'],
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
-        'cameras' => ['above' => 'From above', 'take' => 'The take', 'side' => 'From the side', 'table' => 'Table'],
+        'cameras' => ['above' => 'From above', 'take' => 'The take', 'settings' => 'Settings', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -114,6 +114,11 @@ final class Workspace
         return $this->scout ??= new ScoutDesk($this->situation, $this->room, $this->reader, $this->phrase);
     }
 
+    public function cameras(): CameraDesk
+    {
+        return new CameraDesk($this->situation, $this->reader);
+    }
+
     /** @return list<TakeDesk> what each moving camera does */
     public function takes(): array
     {
@@ -166,7 +171,7 @@ final class Workspace
     /** @return list<FrameDrawing> */
     public function frames(): array
     {
-        return FrameDrawing::all($this->situation, $this->reader);
+        return FrameDrawing::all($this->situation, $this->reader, ! $this->isStill());
     }
 
     /** @return list<string> ids of cameras with something broken in their frame */

@@ -58,15 +58,17 @@ final class Cases
         return abs($off) <= $allowed ? null : "$key: $expected expected, got ".var_export($got, true);
     }
 
-    /** @param  array<string, mixed>  $changes by pointer below the demo's setup */
+    /** @param  array<string, mixed>  $changes  by pointer, absolute or below the demo's setup; `@` names another setup than the talk */
     public static function demo(array $changes = []): SetupPlan
     {
         $plan = PlanReader::json((string) file_get_contents(__DIR__.'/../../database/demo/sallow-tide-mill.fineframe.json'));
+        $setup = $changes['@'] ?? 'talk';
+        unset($changes['@']);
         $edits = [];
         foreach ($changes as $pointer => $value) {
-            $edits[str_starts_with($pointer, '/') ? $pointer : "/setups/talk/$pointer"] = $value;
+            $edits[str_starts_with($pointer, '/') ? $pointer : "/setups/$setup/$pointer"] = $value;
         }
 
-        return (new Edit($edits))->applyTo($plan)->setup();
+        return (new Edit($edits))->applyTo($plan)->setup($setup);
     }
 }

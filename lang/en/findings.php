@@ -134,6 +134,49 @@ return [
         'open' => [':camera is at :stop, :off more open than the light is set for.', 'The light is set for :wanted: this camera needs density, or less gain.'],
         'closed' => [':camera is at :stop, :off less open than the light is set for.', 'The light is set for :wanted: this camera needs more gain, or more light.'],
     ],
+    'reflections-are-clear' => [
+        'holds' => ['No glass in a frame gives anything back.', 'Windows, framed glass, mirrors and screens were looked into.'],
+        'fails' => ['The :pane shows :thing in :camera’s frame, :share of it.', 'A mirror gives back all of it. Turn it, cover it or move what it shows.'],
+        'glass' => ['The :pane may show :thing in :camera’s frame, :share of it.', 'Glass gives back a part, a bright lamp most of all. A little tilt at the nail takes it away.'],
+        'window' => ['The :pane may show :thing in :camera’s frame, :share of it.', 'By night it will; by day what is bright outside outshines it.'],
+    ],
+    'camera-is-square' => [
+        'holds' => [':camera looks squarely at the :wall.', 'Its lines run level and upright.'],
+        'angled' => [':camera looks at the :wall at a clear angle, :off off square.', 'Lines that clearly converge lead the eye; it is the almost square ones that look like a mistake.'],
+        'fails' => [':camera is :off off square to the :wall.', 'Almost square reads as a slip. Square it, or turn it well away.'],
+    ],
+    'second-lies-under-first' => [
+        'holds' => [':b lies under :a, clear of both frames; up to :highest it would be.', 'It looks up by :up: the face keeps its shape, and both read as one look.'],
+        'fails' => [':b looks up at the face by :up; up to :limit it goes unnoticed.', 'Raise it as near under :a as both frames allow: to :highest.'],
+        'meets' => [':a and :b stand in each other’s frame; :b clears at :highest, :a over it at :lowest.', 'The hood and the bodies are counted. Lower :b, raise :a, or move :b off the axis.'],
+        'no-place' => ['Under :a there is no height at which :b is clear.', 'Move :b off the axis, or take it longer.'],
+    ],
+    'nothing-distracts' => [
+        'holds' => [':subject has one face to speak to.', 'Nobody else stands within 45° of the look.'],
+        'fails' => [':subject sees :who while speaking.', 'Eyes follow what moves. Hide it, or move it out of 45° of the look.'],
+        'hide' => [':subject sees :who, and will speak to that instead of the lens.', 'Seat them behind a screen or well to the side: for the lens to be the only face.'],
+    ],
+    'settings-agree' => [
+        'holds' => ['All :count cameras are set alike.', 'Rate, shutter, white balance and look agree: the cut will not show which is which.'],
+        'fps' => [':camera records :set, the others :others.', 'A rate cannot be put right afterwards: motion and sound run apart.'],
+        'shutter_deg' => [':camera’s shutter is at :set, the others’ at :others.', 'Motion looks different from cut to cut, and nothing mends that later.'],
+        'white_balance_k' => [':camera’s white is at :set, the others’ at :others.', 'Skin changes at every cut; it can be graded towards one another, never quite away.'],
+        'profile' => [':camera’s look is :set, the others’ :others.', 'One of them has to be disguised in the edit.'],
+    ],
+    'lamps-do-not-flicker' => [
+        'holds' => [':camera’s shutter of :shutter sees the lamps steady on :mains.', 'Whole pulses fit into every frame. Electronic dimmers may still beat: look through the camera.'],
+        'fails' => [':camera’s shutter of :shutter may see :lamp flicker on :mains.', 'Lamps pulse at twice the mains. The nearest steady angle: :angle.'],
+    ],
+    'camera-outlasts-the-take' => [
+        'holds' => [':camera records :limit minutes at a stretch; :take are planned.', 'It does not stop by itself before the break.'],
+        'fails' => [':camera stops by itself after :limit minutes; :take are planned.', 'Whoever is at it starts it again in a pause, never all cameras at once.'],
+        'alone' => [':camera stops unseen after :limit minutes; :take are planned.', 'Nobody is at it. Set an alarm, plan a break, or record in a way that has no limit.'],
+    ],
+    'camera-is-manual' => [
+        'holds' => ['Every camera is set by hand.', 'Nothing hunts in the take.'],
+        'fails' => [':camera sets :what by itself.', 'It hunts when someone leans or a cloud passes, in the best sentence.'],
+        'lock' => [':camera sets :what by itself.', 'Touch the face, then lock it before the take; check again after every break.'],
+    ],
     'take-stays-clean' => [
         'holds' => ['Nothing enters :camera’s frame on its whole way.', 'Looked through between the marks as well as on them.'],
         'fails' => [':thing enters :camera’s frame at :at, :where.', 'It stays until :until. What is clear on every mark can still be seen between two.'],

@@ -35,6 +35,7 @@ return [
         'days' => 'The first line is what checks judge by.',
     ],
     'columns' => [
+        'mains' => 'Mains',
         'shutter_deg' => 'Shutter angle', 'profile' => 'Look or profile', 'nd_stops' => 'Density, stops', 'automatic' => 'Automatic',
         'from_s' => 'from, s', 'to_s' => 'to, s', 'leads' => 'who leads', 'camera' => 'camera', 'size' => 'size', 'depth' => 'depth, 1 to 5', 'break_before' => 'a break before it', 'from_m' => 'looks from', 'screen_in' => 'screen, inches', 'talks_back' => 'can talk back',
         'alpha_125' => 'taken at 125 Hz', 'alpha_250' => '250 Hz', 'alpha_500' => '500 Hz', 'alpha_1000' => '1 kHz', 'alpha_2000' => '2 kHz', 'alpha_4000' => '4 kHz', 'light' => 'light that comes back',

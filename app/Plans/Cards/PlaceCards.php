@@ -28,7 +28,7 @@ final readonly class PlaceCards
         $zones = array_combine(\DateTimeZone::listIdentifiers(), \DateTimeZone::listIdentifiers());
 
         return new Card('place', $this->place->name, 'place', [
-            'Place' => [new Field("$at/name", 'Name', Kind::Text, $this->place->name), ...$facts('seen', 'address', 'contact', 'in_from', 'out_by', 'parking', 'carry_m', 'lift', 'signal', 'detectors', 'cost', 'distance_km')],
+            'Place' => [new Field("$at/name", 'Name', Kind::Text, $this->place->name), ...$facts('seen', 'address', 'contact', 'in_from', 'out_by', 'parking', 'carry_m', 'lift', 'signal', 'detectors', 'mains', 'cost', 'distance_km')],
             'Your eye' => $facts('mood', 'look', 'notes'),
             'Where the sun comes from' => [
                 new Field("$at/site/latitude_deg", 'Latitude', Kind::Number, $site?->latitudeDeg, unit: '°'),

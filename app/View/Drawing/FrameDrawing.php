@@ -11,13 +11,18 @@ use FineFrame\Judge\Situation;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\FramePicture;
+use FineFrame\Scene\Intrusion;
 use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\LensView;
+use FineFrame\Scene\Reflection;
 
 /** What one lens sees, as paths for the view, with the frame lines and marks over it. */
 final readonly class FrameDrawing
 {
     public const WIDTH = 480.0;
+
+    /** Soft edges in drawing units, from none. */
+    public const BLURS = [0.0, 0.5, 1.0, 2.0, 3.5, 6.0, 10.0];
 
     public string $id;
 
@@ -25,17 +30,28 @@ final readonly class FrameDrawing
 
     public float $height;
 
-    public function __construct(private Situation $situation, private LensView $view, private Reader $reader)
+    /** @var list<Reflection> */
+    private array $reflected;
+
+    /** @var list<Intrusion> */
+    private array $intruded;
+
+    public function __construct(private Situation $situation, private LensView $view, private Reader $reader, private bool $isSharp = false)
     {
         $this->id = $view->camera->placement->id;
         $this->label = $view->camera->placement->label;
         $this->height = round(self::WIDTH * $view->tanY / $view->tanX, 1);
+        $this->reflected = ($situation->scene->views[$this->id] ?? null) === $view ? $situation->reflections($view) : Reflection::in($situation->scene, $view);
+        $this->intruded = ($situation->scene->views[$this->id] ?? null) === $view ? $situation->intrusions($view) : (new Intrusions($situation->scene, $view))->all();
     }
 
-    /** @return list<self> */
-    public static function all(Situation $situation, Reader $reader): array
+    /**
+     * @param  bool  $isSharp  while something is dragged, without blur
+     * @return list<self>
+     */
+    public static function all(Situation $situation, Reader $reader, bool $isSharp = false): array
     {
-        return array_values(array_map(static fn (LensView $v): self => new self($situation, $v, $reader), $situation->scene->views));
+        return array_values(array_map(static fn (LensView $v): self => new self($situation, $v, $reader, $isSharp), $situation->scene->views));
     }
 
     public function headline(): string
@@ -52,28 +68,53 @@ final readonly class FrameDrawing
         return Quantity::of($this->view->camera->placement->tStop, Unit::TStop)->print($this->reader->units);
     }
 
-    /** @return list<array{string, string}> fill and path, from back to front; neighbours of one colour share a path */
-    public function polygons(): array
+    /**
+     * From back to front; neighbours of one blur share a layer, of one colour a path.
+     *
+     * @return list<array{blur: int, opacity: float, paths: list<array{string, string}>}> the blur as a step of BLURS
+     */
+    public function layers(): array
     {
-        $paths = [];
-        [$last, $run] = ['', ''];
+        $layers = $paths = [];
+        [$blur, $opacity, $fill, $run] = [0, 1.0, '', ''];
         foreach (FramePicture::of($this->situation->scene, $this->view)->polygons as $polygon) {
-            $fill = Palette::fill($polygon->material, $polygon->stops);
-            if ($fill !== $last && $run !== '') {
-                $paths[] = [$last, $run];
+            $colour = Palette::fill($polygon->material, $polygon->stops);
+            $step = $this->isSharp ? 0 : self::step($polygon->blur);
+            $isNew = $step !== $blur || $polygon->opacity !== $opacity;
+            if ($run !== '' && ($isNew || $colour !== $fill)) {
+                $paths[] = [$fill, $run];
                 $run = '';
             }
-            [$last, $run] = [$fill, $run.$this->path($polygon->points)];
+            if ($isNew && $paths !== []) {
+                $layers[] = ['blur' => $blur, 'opacity' => $opacity, 'paths' => $paths];
+                $paths = [];
+            }
+            [$blur, $opacity, $fill, $run] = [$step, $polygon->opacity, $colour, $run.$this->path($polygon->points)];
+        }
+        if ($run !== '') {
+            $layers[] = ['blur' => $blur, 'opacity' => $opacity, 'paths' => [...$paths, [$fill, $run]]];
         }
 
-        return $run === '' ? $paths : [...$paths, [$last, $run]];
+        return $layers;
+    }
+
+    /** A disc of blur as the step of a soft edge that is nearest: a third of the disc across. */
+    private static function step(float $disc): int
+    {
+        $soft = $disc * self::WIDTH / 3;
+        $best = 0;
+        foreach (self::BLURS as $i => $blur) {
+            $best = abs(log(max(0.2, $blur) / max(0.2, $soft))) < abs(log(max(0.2, self::BLURS[$best]) / max(0.2, $soft))) ? $i : $best;
+        }
+
+        return $best;
     }
 
     /** @return list<array{words: string, path: string, x: float, y: float}> what intrudes, outlined and named */
     public function intruders(): array
     {
         $all = [];
-        foreach ($this->situation->intrusions($this->view) as $intrusion) {
+        foreach ($this->intruded as $intrusion) {
             [$path, $x, $y] = ['', 0.0, self::WIDTH];
             foreach ($this->situation->scene->solidsOf($intrusion->owner) as $solid) {
                 $outline = Convex::clip(Intrusions::outline($solid, $this->view), $this->view->cropX, $this->view->cropY);
@@ -84,6 +125,24 @@ final readonly class FrameDrawing
             }
             $words = $this->situation->name($intrusion->owner).' '.Quantity::share($intrusion->share)->print($this->reader->units);
             $all[] = ['words' => $words, 'path' => $path, 'x' => min($x + 6, self::WIDTH - 8 * mb_strlen($words)), 'y' => max(16, $y + 16)];
+        }
+
+        return $all;
+    }
+
+    /** @return list<array{words: string, path: string, x: float, y: float}> what shows in glass, outlined and named */
+    public function reflections(): array
+    {
+        $all = [];
+        foreach ($this->reflected as $reflection) {
+            $points = array_merge([], ...$reflection->outlines);
+            if ($points !== []) {
+                $words = $this->situation->name($reflection->owner).' in the '.$reflection->pane->name;
+                $all[] = [
+                    'words' => $words, 'path' => implode('', array_map($this->path(...), $reflection->outlines)),
+                    'x' => max(4.0, min(self::WIDTH - 7.5 * mb_strlen($words), $this->x(max(array_column($points, 0))) + 6)), 'y' => max(16.0, $this->y(max(array_column($points, 1))) + 12),
+                ];
+            }
         }
 
         return $all;

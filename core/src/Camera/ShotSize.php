@@ -27,6 +27,20 @@ enum ShotSize: string
         return self::Wide;
     }
 
+    /** The frame's height in statures when this size is asked for. */
+    public function usualStatures(): float
+    {
+        return match ($this) {
+            self::ExtremeClose => 0.13,
+            self::Close => 0.22,
+            self::MediumClose => 0.35,
+            self::Medium => 0.5,
+            self::Cowboy => 0.72,
+            self::Full => 1.15,
+            self::Wide => 1.8,
+        };
+    }
+
     /** The largest frame of this name: cut at the chin and collar, chest, waist, thigh and below the feet, with headroom. */
     private function upToStatures(): float
     {

@@ -73,6 +73,29 @@ final class Convex
         return $kept;
     }
 
+    /**
+     * The part of a polygon inside a convex one.
+     *
+     * @param  list<Point>  $points
+     * @param  list<Point>  $convex  counter-clockwise
+     * @return list<Point>
+     */
+    public static function within(array $points, array $convex): array
+    {
+        $from = end($convex);
+        if ($from === false) {
+            return [];
+        }
+        foreach ($convex as $to) {
+            // To the left of each side: its outward normal is (dy, −dx).
+            [$nx, $ny] = [$to[1] - $from[1], $from[0] - $to[0]];
+            $points = self::below($points, $nx, $ny, $nx * $from[0] + $ny * $from[1]);
+            $from = $to;
+        }
+
+        return $points;
+    }
+
     /** @param  list<Point>  $points */
     public static function area(array $points): float
     {

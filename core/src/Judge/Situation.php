@@ -6,6 +6,7 @@ namespace FineFrame\Judge;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\Move;
+use FineFrame\Camera\Settings;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\Limits;
@@ -16,6 +17,7 @@ use FineFrame\Scene\Intrusion;
 use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\LensView;
 use FineFrame\Scene\Path;
+use FineFrame\Scene\Reflection;
 use FineFrame\Scene\Scene;
 use FineFrame\Scene\Sweep;
 use FineFrame\Staging\Body;
@@ -35,6 +37,9 @@ final class Situation
 
     /** @var array<string, BoomReach|null> */
     private array $nearest = [];
+
+    /** @var array<string, list<Reflection>> */
+    private array $reflections = [];
 
     /** @var list<Sweep>|null */
     private ?array $sweeps = null;
@@ -77,6 +82,12 @@ final class Situation
         return $this->intrusions[$view->camera->placement->id] ??= $this->survey($view)->all();
     }
 
+    /** @return list<Reflection> */
+    public function reflections(LensView $view): array
+    {
+        return $this->reflections[$view->camera->placement->id] ??= Reflection::in($this->scene, $view);
+    }
+
     public function survey(LensView $view): Intrusions
     {
         return $this->surveys[$view->camera->placement->id] ??= new Intrusions($this->scene, $view);
@@ -90,6 +101,15 @@ final class Situation
         }
 
         return $this->nearest[$id];
+    }
+
+    /** @return array<string, Settings> how each camera is set, A first */
+    public function settings(): array
+    {
+        $planned = $this->setup->setup->metering;
+        $kelvin = $this->setup->plan->brief->facts->number('white_balance_k') ?? 5600.0;
+
+        return array_map(static fn (Camera $c): Settings => Settings::of($c->placement, $planned->fps, $planned->shutterDeg, $planned->iso, $kelvin), $this->setup->cameras);
     }
 
     /** @return list<Sweep> of every camera that moves */

@@ -54,6 +54,16 @@ final readonly class Location implements Part
         return $this->lists[$name] ?? [];
     }
 
+    /** The mains' frequency: as said, else 60 Hz where clocks are those of the Americas, 50 Hz elsewhere. */
+    public function mainsHz(): float
+    {
+        return match ($this->facts->text('mains')) {
+            '50 Hz' => 50.0,
+            '60 Hz' => 60.0,
+            default => str_starts_with($this->site?->zone->getName() ?? '', 'America/') ? 60.0 : 50.0,
+        };
+    }
+
     /** The spot that the sun and the light are judged at: the chair, where one was chosen. */
     public function spot(): ?Vec3
     {

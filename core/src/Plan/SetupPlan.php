@@ -6,6 +6,7 @@ namespace FineFrame\Plan;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\CameraPlacement;
+use FineFrame\Camera\Move;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Space\Rooms;
@@ -45,6 +46,20 @@ final readonly class SetupPlan
             Work::Talk => true,
             Work::Performance, Work::OneTake => false,
         };
+    }
+
+    /** The longest stretch that is recorded without a break, minutes: the take, the parts of the talk between breaks, else what the day plans; null where nobody has said. */
+    public function takeMinutes(): ?float
+    {
+        $takes = array_map(static fn (Move $m): float => $m->lastsS() / 60, $this->setup->moves);
+        $run = $longest = 0.0;
+        foreach ($this->setup->list('progress') as $part) {
+            $run = ($part->flag('break_before') ? 0.0 : $run) + ($part->number('minutes') ?? 0.0);
+            $longest = max($longest, $run);
+        }
+        $planned = $takes === [] && $longest <= 0 ? ($this->plan->brief->day()?->number('minutes')) : max([$longest, ...$takes]);
+
+        return $planned !== null && $planned > 0 ? $planned : null;
     }
 
     /** @return list<Person> */

@@ -4,25 +4,60 @@ declare(strict_types=1);
 
 namespace FineFrame\Scene;
 
+use FineFrame\Camera\DepthOfField;
 use FineFrame\Geometry\Convex;
+use FineFrame\Staging\Finish;
 
 /**
  * What a lens sees, as polygons from back to front: faces turned away and parts outside are gone, and solids are ordered
  * by planes that part them (convex solids; Newell, Newell & Sancha 1972), so that near ones cover far ones.
  */
-final readonly class FramePicture
+final class FramePicture
 {
-    /** @param  list<FramePolygon>  $polygons from back to front */
-    private function __construct(public array $polygons)
+    private const OVER = 1.06;
+
+    /** @var list<FramePolygon> from back to front */
+    public array $polygons = [];
+
+    private readonly Shading $shading;
+
+    private readonly ?DepthOfField $dof;
+
+    /** Where the lens is focused, metres along its axis; null on nobody. */
+    private readonly ?float $focusM;
+
+    /** @param  list<Solid>  $solids  what stands in the room, as far as it may be seen */
+    private function __construct(private readonly Scene $scene, private readonly LensView $real, private readonly LensView $view, private readonly array $solids)
     {
+        $this->shading = new Shading($scene->setup, $scene->lamps);
+        $body = $scene->setup->bodyFor($real->camera);
+        $focus = $body === null ? 0.0 : $real->depth($body->eyes);
+        $this->focusM = $focus > $real->camera->effectiveFocalMm() / 1000 ? $focus : null;
+        $this->dof = $this->focusM === null ? null : $real->camera->depthOfField();
     }
 
     public static function of(Scene $scene, LensView $view): self
     {
-        $shading = new Shading($scene->setup, $scene->lamps);
+        $picture = new self($scene, $view, $view, $scene->solidsSeenBy($view->camera));
+        $polygons = $picture->painted();
+        foreach (Pane::allOf($scene) as $pane) {
+            $frame = $pane->isWindow ? [] : $pane->outline($view);
+            $mirror = count($frame) < 3 ? null : $pane->mirrored($view);
+            if ($mirror !== null) {
+                $polygons = self::reflected($polygons, $pane, (new self($scene, $view, $mirror, array_values(array_filter($scene->solids, static fn (Solid $s): bool => $s->owner !== $pane->owner))))->painted(), $frame);
+            }
+        }
+        $picture->polygons = $polygons;
+
+        return $picture;
+    }
+
+    /** @return list<FramePolygon> from back to front */
+    private function painted(): array
+    {
         [$behind, $seen] = [[], []];
-        foreach ([...$scene->shell, ...$scene->solidsSeenBy($view->camera)] as $solid) {
-            $one = self::see($solid, $view, $shading);
+        foreach ([...$this->scene->shell, ...$this->solids] as $solid) {
+            $one = $this->see($solid);
             if ($one === null) {
                 continue;
             }
@@ -33,15 +68,45 @@ final readonly class FramePicture
             }
         }
         $polygons = [];
-        foreach ([...$behind, ...self::ordered($seen, $view->eye)] as $one) {
+        foreach ([...$behind, ...self::ordered($seen, $this->view->eye)] as $one) {
             array_push($polygons, ...$one->faces);
         }
 
-        return new self($polygons);
+        return $polygons;
     }
 
-    private static function see(Solid $solid, LensView $view, Shading $shading): ?SeenSolid
+    /**
+     * What a pane gives back, laid over its last face and under whatever stands before it.
+     *
+     * @param  list<FramePolygon>  $polygons
+     * @param  list<FramePolygon>  $mirrored
+     * @param  list<array{float, float}>  $frame
+     * @return list<FramePolygon>
+     */
+    private static function reflected(array $polygons, Pane $pane, array $mirrored, array $frame): array
     {
+        $at = array_keys(array_filter($polygons, static fn (FramePolygon $p): bool => $p->owner === $pane->owner));
+        if ($at === []) {
+            return $polygons;
+        }
+        $opacity = match ($pane->finish) {
+            Finish::Mirror => 0.92,
+            Finish::Screen => 0.3,
+            default => 0.22,
+        };
+        $given = [];
+        foreach ($mirrored as $p) {
+            $points = Convex::within($p->points, $frame);
+            count($points) < 3 ?: $given[] = new FramePolygon($pane->owner, $p->kind, $p->material, $points, $p->stops, $p->blur, $opacity);
+        }
+        array_splice($polygons, max($at) + 1, 0, $given);
+
+        return $polygons;
+    }
+
+    private function see(Solid $solid): ?SeenSolid
+    {
+        $view = $this->view;
         if (! $view->mayShow($solid)) {
             return null;
         }
@@ -58,30 +123,47 @@ final readonly class FramePicture
             }
             $points = self::project(array_map(static fn (int $p): array => $ahead[$p], $face), $view);
             if ($points !== []) {
-                $faces[] = new FramePolygon($solid->owner, $solid->kind, $solid->faceMaterials[$i] ?? $solid->material, $points, $shading->stops(self::middle($solid, $face), $plane));
+                $faces[] = new FramePolygon($solid->owner, $solid->kind, $solid->faceMaterials[$i] ?? $solid->material, $points, $this->shading->stops(self::middle($solid, $face), $plane), $this->blur(array_map(static fn (int $p): float => $ahead[$p][2], $face)));
             }
         }
         foreach ($faces === [] ? [] : $solid->decals as [$corners, $material]) {
-            array_push($faces, ...self::decal($solid, $corners, $material, $view, $shading));
+            array_push($faces, ...$this->decal($solid, $corners, $material));
         }
 
         return $faces === [] ? null : self::boxed($solid, $faces, min($depths), max($depths));
     }
 
     /**
+     * By the mean depth of what lies before the lens; one measure for a face, which on a long wall is a compromise.
+     *
+     * @param  list<float>  $depths
+     */
+    private function blur(array $depths): float
+    {
+        if ($this->focusM === null || $this->dof === null) {
+            return 0.0;
+        }
+        $depths = array_map(static fn (float $d): float => max(0.3, $d), $depths);
+
+        return $this->dof->blurMm($this->focusM, array_sum($depths) / count($depths)) / $this->real->camera->delivered->widthMm;
+    }
+
+    /**
      * @param  non-empty-list<array{float, float, float}>  $corners
      * @return list<FramePolygon>
      */
-    private static function decal(Solid $solid, array $corners, Material $material, LensView $view, Shading $shading): array
+    private function decal(Solid $solid, array $corners, Material $material): array
     {
+        $view = $this->view;
         $mark = new Solid($solid->owner, $solid->kind, $material, $corners, [array_keys($corners)]);
         $plane = $mark->planes()[0];
         if ($plane[3] >= $plane[0] * $view->eye[0] + $plane[1] * $view->eye[1] + $plane[2] * $view->eye[2]) {
             return [];
         }
-        $points = self::project(array_map($view->seen(...), $corners), $view);
+        $ahead = array_map($view->seen(...), $corners);
+        $points = self::project($ahead, $view);
 
-        return $points === [] ? [] : [new FramePolygon($solid->owner, $solid->kind, $material, $points, $shading->stops($mark->centre, $plane))];
+        return $points === [] ? [] : [new FramePolygon($solid->owner, $solid->kind, $material, $points, $this->shading->stops($mark->centre, $plane), $this->blur(array_column($ahead, 2)))];
     }
 
     /**
@@ -109,7 +191,8 @@ final readonly class FramePicture
             $last = $point;
         }
         if (! $inside) {
-            $points = Convex::clip($points, 1.0, 1.0);
+            // A little beyond the frame, so that blur does not darken its edges.
+            $points = Convex::clip($points, self::OVER, self::OVER);
         }
 
         return count($points) < 3 ? [] : $points;

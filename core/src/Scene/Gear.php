@@ -66,7 +66,7 @@ final class Gear
     {
         $up = $across->cross($forward)->unit();
         $ring = static fn (float $ahead): array => array_map(static fn (array $c): array => (static fn (Vec3 $p): array => [$p->x, $p->y, $p->z])($pupil->plus($forward->times($ahead))->plus($across->times($c[0]))->plus($up->times($c[1]))),
-            [[-$prompter->widthM / 2, -$prompter->downM], [$prompter->widthM / 2, -$prompter->downM], [$prompter->widthM / 2, $prompter->upM], [-$prompter->widthM / 2, $prompter->upM]]);
+            [[-$prompter->widthM / 2, -$prompter->downM], [-$prompter->widthM / 2, $prompter->upM], [$prompter->widthM / 2, $prompter->upM], [$prompter->widthM / 2, -$prompter->downM]]);
         $solids->loft($ring(0.02), $ring($prompter->depthM), Material::Black);
     }
 

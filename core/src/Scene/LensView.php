@@ -49,14 +49,12 @@ final readonly class LensView
 
     private float $slantY;
 
-    private function __construct(public Camera $camera, public float $bearingRad, public float $tiltRad)
+    /** @param  array{P3, P3, P3, P3}|null  $axes  eye, forward, right and up, where they do not follow from the camera */
+    private function __construct(public Camera $camera, public float $bearingRad, public float $tiltRad, ?array $axes = null)
     {
         [$sb, $cb, $st, $ct] = [sin($bearingRad), cos($bearingRad), sin($tiltRad), cos($tiltRad)];
         $pupil = $camera->pupil();
-        $this->eye = [$pupil->x, $pupil->y, $pupil->z];
-        $this->forward = [$sb * $ct, $cb * $ct, $st];
-        $this->right = [$cb, -$sb, 0.0];
-        $this->up = [-$sb * $st, -$cb * $st, $ct];
+        [$this->eye, $this->forward, $this->right, $this->up] = $axes ?? [[$pupil->x, $pupil->y, $pupil->z], [$sb * $ct, $cb * $ct, $st], [$cb, -$sb, 0.0], [-$sb * $st, -$cb * $st, $ct]];
         $this->tanX = tan($camera->recorded->horizontalRad() / 2);
         $this->tanY = tan($camera->recorded->verticalRad() / 2);
         [$this->slantX, $this->slantY] = [cos(atan($this->tanX)), cos(atan($this->tanY))];
@@ -85,6 +83,31 @@ final readonly class LensView
     public static function along(Camera $camera, float $bearingRad, float $tiltRad): self
     {
         return new self($camera, $bearingRad, $tiltRad);
+    }
+
+    /**
+     * The lens's image in a plane: what it sees of a point is what this lens sees of the point's image.
+     *
+     * @param  P3  $normal
+     * @param  float  $offM  the lens's distance before the plane
+     */
+    public function mirrored(array $normal, float $offM): self
+    {
+        $eye = [$this->eye[0] - 2 * $offM * $normal[0], $this->eye[1] - 2 * $offM * $normal[1], $this->eye[2] - 2 * $offM * $normal[2]];
+
+        return new self($this->camera, $this->bearingRad, $this->tiltRad, [$eye, self::flipped($this->forward, $normal), self::flipped($this->right, $normal), self::flipped($this->up, $normal)]);
+    }
+
+    /**
+     * @param  P3  $v
+     * @param  P3  $normal
+     * @return P3
+     */
+    private static function flipped(array $v, array $normal): array
+    {
+        $along = 2 * ($v[0] * $normal[0] + $v[1] * $normal[1] + $v[2] * $normal[2]);
+
+        return [$v[0] - $along * $normal[0], $v[1] - $along * $normal[1], $v[2] - $along * $normal[2]];
     }
 
     /** Horizontal angle from this lens to where the head points: positive when the gaze goes to frame right. */

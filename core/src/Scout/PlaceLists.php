@@ -42,7 +42,7 @@ final class PlaceLists
         return [
             'seen' => Column::choice('not yet', 'by pictures', 'visited'), 'address' => Column::text(), 'contact' => Column::text(), 'in_from' => Column::clock(), 'out_by' => Column::clock(), 'parking' => Column::text(), 'carry_m' => Column::metres(0, 5000),
             'lift' => Column::choice('unknown', 'yes', 'no'), 'signal' => Column::choice('unknown', 'none', 'weak', 'good'), 'detectors' => Column::choice('unknown', 'none', 'heat only', 'smoke'),
-            'cost' => Column::number(0, 10_000_000), 'distance_km' => Column::number(0, 20_000), 'mood' => Column::number(1, 5), 'look' => Column::number(1, 5), 'notes' => Column::text(2000),
+            'mains' => Column::choice('unknown', '50 Hz', '60 Hz'), 'cost' => Column::number(0, 10_000_000), 'distance_km' => Column::number(0, 20_000), 'mood' => Column::number(1, 5), 'look' => Column::number(1, 5), 'notes' => Column::text(2000),
             'spot_x_m' => Column::metres(-200, 200), 'spot_y_m' => Column::metres(-200, 200), 'spot_z_m' => Column::metres(0, 20, 1.2),
         ];
     }

@@ -38,9 +38,7 @@
     <x-act :work="$work" :to="route('places.destroy', $work->shoot->id)" class="inline"><button class="plain">Remove {{ $card->title }}</button></x-act>
 @endif
 @if ($card->note !== '')<p class="why note">{{ $card->note }}</p>@endif
-@if ($card->figureKind === 'camera')
-    <x-act :work="$work" :to="route('marks.store', $work->shoot->id)" :with="['thing' => $card->id]" class="inline"><button class="plain">Set a mark of a move here</button></x-act>
-@endif
+@if ($card->figureKind === 'camera')@include('plan.camera-tools')@endif
 @if ($card->pointer)
     <x-act :work="$work" :to="route('things.destroy', $work->shoot->id)" :with="['thing' => $card->id]" class="inline"><button class="plain" data-remove>Remove {{ $card->title }}</button></x-act>
 @endif

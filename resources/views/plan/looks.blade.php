@@ -27,6 +27,9 @@
         @case('book')
             @include('plan.tape-book')
             @break
+        @case('settings')
+            @include('plan.settings')
+            @break
         @case('side')
             @include('plan.elevation', ['side' => $work->elevation()])
             @break

@@ -33,7 +33,7 @@ final class LineIsKept extends Rule
     {
         $pair = $this->pair($situation);
         $a = $situation->setup->camera(0);
-        if ($pair === null || $a === null || $situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens) {
+        if ($pair === null || $a === null || ! $situation->setup->isTalk() || $situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens) {
             return;
         }
         [$from, $to] = [$pair[0]->place, $pair[1]->place];

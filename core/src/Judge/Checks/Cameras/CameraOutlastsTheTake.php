@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Cameras;
+
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+
+/** A camera that stops by itself before the take is over stops unseen when nobody is at it. */
+final class CameraOutlastsTheTake extends Rule
+{
+    public function id(): string
+    {
+        return 'camera-outlasts-the-take';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Cameras;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        $minutes = $situation->setup->takeMinutes();
+        if ($minutes === null) {
+            return;
+        }
+        foreach ($situation->setup->cameras as $id => $camera) {
+            $limit = $camera->mode->limitMin ?? 0.0;
+            if ($limit <= 0) {
+                continue;
+            }
+            $alone = ! $camera->isManned();
+            $short = $limit < $minutes;
+            yield $this->finding(
+                $short ? ($alone ? Severity::Breaks : Severity::Watch) : Severity::Holds,
+                ['camera' => $camera->placement->label, 'limit' => Quantity::of($limit, Unit::Count), 'take' => Quantity::of($minutes, Unit::Count)],
+                [$id],
+                new Working('minutes until the body stops against the longest stretch', ['stops after' => $limit.' min', 'stretch' => round($minutes, 1).' min', 'somebody at it' => $alone ? 'no' : 'yes']),
+                case: $short ? ($alone ? 'alone' : null) : 'holds',
+            );
+        }
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Cameras;
+
+use FineFrame\Geometry\Vec3;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Measure\Quantity;
+use FineFrame\Plan\GazeSchool;
+use FineFrame\Scene\Gear;
+use FineFrame\Scene\Solid;
+use FineFrame\Scene\ThingKind;
+use FineFrame\Staging\Body;
+use FineFrame\Staging\Role;
+
+/** Whoever speaks has one face to speak to: other people within sight of it pull the eyes away. By the school of the lens, the interviewer hides. */
+final class NothingDistracts extends Rule
+{
+    /** Within this of the look, something is seen without turning. */
+    private const SIGHT_RAD = 45 * M_PI / 180;
+
+    public function id(): string
+    {
+        return 'nothing-distracts';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Cameras;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        if (! $situation->setup->isTalk()) {
+            return;
+        }
+        $hides = $situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens;
+        foreach ($situation->setup->subjects() as $subject) {
+            $body = $situation->setup->bodies[$subject->id];
+            $seen = [];
+            foreach ($situation->setup->bodies as $id => $other) {
+                $isAsker = $other->person->role === Role::Interviewer;
+                if ($isAsker && ($hides || $id !== $subject->looksAt) && $this->sees($situation, $body, $other->eyes, $id)) {
+                    $seen[$id] = $other->person->name;
+                }
+            }
+            foreach ($situation->scene->views as $id => $view) {
+                $head = Gear::operatorPlace($view->camera, $view->forwardVector())->at(1.6);
+                if ($view->camera->isManned() && $id !== $subject->looksAt && $this->sees($situation, $body, $head, $id)) {
+                    $seen[$id] = $view->camera->placement->operator ?: 'whoever is at '.$view->camera->placement->label;
+                }
+            }
+            yield $this->finding(
+                $seen === [] ? Severity::Holds : Severity::Watch,
+                ['subject' => $subject->name, 'who' => implode(', ', $seen)],
+                [$subject->id],
+                new Working('seen = within 45° of the look, with nothing in between', ['in sight' => $seen === [] ? 'nobody' : implode(', ', $seen), 'half of sight' => Quantity::degrees(rad2deg(self::SIGHT_RAD))], $hides ? 'school: into the lens' : 'school: to a person beside the lens'),
+                case: $seen === [] ? null : ($hides ? 'hide' : null),
+            );
+        }
+    }
+
+    private function sees(Situation $situation, Body $body, Vec3 $head, string $owner): bool
+    {
+        $to = $head->minus($body->eyes);
+        if ($body->face()->at(0.0)->angleTo($to) > self::SIGHT_RAD) {
+            return false;
+        }
+        $hidden = array_filter([...$situation->scene->shell, ...$situation->scene->solids], static fn (Solid $s): bool => $s->owner !== $owner && $s->owner !== $body->person->id && $s->kind !== ThingKind::Boom
+            && ($met = $s->hitBy([$body->eyes->x, $body->eyes->y, $body->eyes->z], [$to->x, $to->y, $to->z])) !== null && $met < 0.97);
+
+        return $hidden === [];
+    }
+}
