@@ -38,7 +38,7 @@ final class Workspace
         'brief' => ['board' => 'Brief', 'schools' => 'Schools'],
         'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'photos' => 'Photos', 'compare' => 'Compare'],
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
-        'cameras' => ['above' => 'From above', 'take' => 'The take', 'settings' => 'Settings', 'side' => 'From the side', 'table' => 'Table'],
+        'cameras' => ['above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'settings' => 'Settings', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -83,7 +83,7 @@ final class Workspace
     /** Whether the strip below shows what the lenses see. */
     public function hasFrames(): bool
     {
-        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && ! in_array($this->look, ['book', 'take'], true) && $this->setup->cameras !== [];
+        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && ! in_array($this->look, ['book', 'take', 'propose'], true) && $this->setup->cameras !== [];
     }
 
     /** @return string|null the setup, or the place where nothing is set up; null for the first setup */
@@ -112,6 +112,11 @@ final class Workspace
     public function scout(): ScoutDesk
     {
         return $this->scout ??= new ScoutDesk($this->situation, $this->room, $this->reader, $this->phrase);
+    }
+
+    public function proposals(): ProposalDesk
+    {
+        return new ProposalDesk($this->situation, $this->judge, $this->reader, request()->query('chair') === '1');
     }
 
     public function cameras(): CameraDesk

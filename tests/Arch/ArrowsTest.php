@@ -25,6 +25,7 @@ arch('scene')->expect('FineFrame\Scene')->toOnlyUse([...$modules, 'FineFrame\Pla
 arch('formats')->expect('FineFrame\Format')->toOnlyUse([...$modules, 'FineFrame\Plan']);
 arch('judge')->expect('FineFrame\Judge')->toOnlyUse([...$modules, 'FineFrame\Plan', 'FineFrame\Scene']);
 arch('figures')->expect('FineFrame\Figures')->toOnlyUse([...$modules, 'FineFrame\Plan', 'FineFrame\Scene', 'FineFrame\Judge']);
+arch('proposals')->expect('FineFrame\Propose')->toOnlyUse([...$modules, 'FineFrame\Plan', 'FineFrame\Scene', 'FineFrame\Judge']);
 arch('the whole core uses nothing but itself')->expect('FineFrame')->toOnlyUse(['FineFrame']);
 arch('the core is strict')->expect('FineFrame')->toUseStrictTypes()->toUseStrictEquality();
 arch('the application is strict')->expect('App')->toUseStrictTypes();

@@ -1,7 +1,7 @@
 @php($over = $floor->overlays())
 @php($pools = in_array('light', $overlays, true) ? $over->pools() : [])
 @php([$scale, $size] = [$over->scale(), $floor->sheet->text()])
-<svg xmlns="http://www.w3.org/2000/svg" id="plan" class="plan" viewBox="{{ $floor->sheet->viewBox() }}" font-size="{{ $size }}" role="group" aria-label="Floor plan, true to scale" @isset($outer) {!! $outer !!} @endisset>
+<svg xmlns="http://www.w3.org/2000/svg" @if ($ink instanceof \App\View\Drawing\ScreenInk) id="plan" @endif class="plan" viewBox="{{ $floor->sheet->viewBox() }}" font-size="{{ $size }}" role="group" aria-label="Floor plan, true to scale" @isset($outer) {!! $outer !!} @endisset>
     @if ($ink instanceof \App\View\Drawing\ScreenInk)
         <defs>
             @foreach ($over->wedges() as $wedge)

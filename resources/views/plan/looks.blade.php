@@ -27,6 +27,9 @@
         @case('book')
             @include('plan.tape-book')
             @break
+        @case('propose')
+            @include('plan.proposals')
+            @break
         @case('settings')
             @include('plan.settings')
             @break

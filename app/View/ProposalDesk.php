@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\View\Drawing\FloorDrawing;
+use App\View\Drawing\FrameDrawing;
+use FineFrame\Judge\Judge;
+use FineFrame\Judge\Situation;
+use FineFrame\Propose\CameraSearch;
+use FineFrame\Propose\Proposal;
+use FineFrame\Propose\Reason;
+
+/** Proposals as the page lays them out side by side. */
+final class ProposalDesk
+{
+    /** @var list<Proposal> */
+    public readonly array $proposals;
+
+    public readonly int $considered;
+
+    public function __construct(private readonly Situation $situation, Judge $judge, private readonly Reader $reader, public readonly bool $withChair)
+    {
+        $search = new CameraSearch($situation, $judge);
+        $this->proposals = $search->proposals($withChair);
+        $this->considered = $search->considered;
+    }
+
+    public function after(Proposal $proposal): Situation
+    {
+        return new Situation($proposal->edit->applyTo($this->situation->setup->plan)->again($this->situation->setup));
+    }
+
+    /** @return list<FrameDrawing> */
+    public function frames(Situation $after): array
+    {
+        return array_slice(FrameDrawing::all($after, $this->reader), 0, 2);
+    }
+
+    public function floor(Situation $after): FloorDrawing
+    {
+        return new FloorDrawing($after, $this->reader);
+    }
+
+    public function name(Reason $reason): string
+    {
+        $word = __("proposals.$reason->name");
+
+        return is_string($word) ? $word : $reason->name;
+    }
+
+    public function value(Reason $reason): string
+    {
+        return $this->reader->print($reason->value);
+    }
+
+    /** @param  list<Reason>  $reasons */
+    public function words(array $reasons): string
+    {
+        return implode(', ', array_map(fn (Reason $r): string => $this->name($r).' ('.$this->value($r).')', $reasons));
+    }
+
+    public function toMove(Proposal $proposal): string
+    {
+        return implode(', ', array_map($this->situation->name(...), $proposal->toMove));
+    }
+
+    public function edit(Proposal $proposal): string
+    {
+        return (string) json_encode($proposal->edit->values);
+    }
+}

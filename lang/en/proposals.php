@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+/* What proposals are scored by. */
+return [
+    'depth-A' => 'depth behind in A', 'depth-B' => 'depth behind in B', 'perspective-A' => 'A far enough off the face', 'perspective-B' => 'B far enough off the face', 'lines-A' => 'A square or clearly at an angle to the wall', 'lines-B' => 'B square or clearly at an angle to the wall',
+    'height-A' => 'A at the height of the eyes', 'height-B' => 'B at the height of the eyes', 'window' => 'a window beside the face', 'boom' => 'room for the boom over B’s frame', 'gaze' => 'the look near A’s lens', 'difference' => 'difference between the frames',
+];

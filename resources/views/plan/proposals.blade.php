@@ -1,0 +1,29 @@
+<div class="board-text">
+    @if (! $work->setup->isTalk())
+        <p class="why">Places are proposed for talks. For a performance, give each camera a role and see who covers whom.</p>
+    @elseif ($work->isStill())
+        @php($desk = $work->proposals())
+        <p class="why">{{ number_format($desk->considered) }} places and pairs were scored; these three are unlike, and hold. Each score opens to its working. <a href="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-get="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-swap="none">{{ $desk->withChair ? 'Leave the chair where it is' : 'Propose the chair as well' }}</a></p>
+        @forelse ($desk->proposals as $i => $proposal)
+            @php($after = $desk->after($proposal))
+            <section class="proposal" aria-labelledby="proposal-{{ $i }}">
+                <h3 id="proposal-{{ $i }}">Proposal {{ $i + 1 }} <b class="num">{{ round(100 * $proposal->score) }}</b></h3>
+                <div class="proposal-pictures">
+                    @foreach ($desk->frames($after) as $frame)<figure class="frame"><figcaption><b>{{ $frame->label }}</b> {{ $frame->headline() }}</figcaption>@include('plan.frame')</figure>@endforeach
+                    <figure class="frame proposal-floor">@include('plan.floor', ['floor' => $desk->floor($after), 'ink' => new \App\View\Drawing\PaperInk, 'selected' => null, 'overlays' => ['lenses']])</figure>
+                </div>
+                <p><b>For it:</b> {{ $desk->words($proposal->speaksFor()) }}.@if ($proposal->givesUp() !== []) <b>It gives up:</b> {{ $desk->words($proposal->givesUp()) }}.@endif @if ($proposal->toMove !== []) <b>Then to move:</b> {{ $desk->toMove($proposal) }}.@endif</p>
+                <div class="acts">
+                    <x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $desk->edit($proposal)]" class="inline"><button class="keep show">Apply</button></x-act>
+                    <details class="working"><summary>Working</summary>
+                        <table class="rows"><thead><tr><th scope="col">Reason</th><th scope="col">From</th><th scope="col">Score</th><th scope="col">Counts</th></tr></thead><tbody>
+                            @foreach ($proposal->reasons as $reason)<tr><th scope="row">{{ $desk->name($reason) }}</th><td class="num">{{ $desk->value($reason) }}</td><td class="num"><meter min="0" max="1" value="{{ round($reason->score, 2) }}"></meter> {{ round(100 * $reason->score) }}</td><td class="num">× {{ $reason->weight }}</td></tr>@endforeach
+                        </tbody></table><p class="why">The score is the mean of these, each counted by its weight.</p>
+                    </details>
+                </div>
+            </section>
+        @empty
+            <p class="why">No two places were found that hold. Give the chair more room, or let it be proposed as well.</p>
+        @endforelse
+    @endif
+</div>
