@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use FineFrame\Camera\ShotSize;
+use FineFrame\Document\Record;
 use FineFrame\Judge\Checks\Cameras\SettingsAgree;
+use FineFrame\Judge\Coverage;
+use FineFrame\Judge\Progression;
 use FineFrame\Judge\Situation;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\Reframe;
 use FineFrame\Scene\Square;
+use FineFrame\Staging\Person;
 
 /** What the cameras' pages show besides frames: sizes to be had from here, how square, how they are set. */
 final readonly class CameraDesk
@@ -70,6 +75,80 @@ final readonly class CameraDesk
         }
 
         return $rows;
+    }
+
+    /** @return list<array{id: string, label: string, role: string, operator: string, cells: list<array{words: string, on: bool, seen: bool}>}> */
+    public function cover(): array
+    {
+        $rows = [];
+        foreach ($this->situation->coverage()->lines() as $id => $lines) {
+            $camera = $this->situation->setup->cameras[$id];
+            $cells = [];
+            foreach ($lines as $subject => $line) {
+                $share = $this->reader->print(Quantity::share($line->inFrame * $line->clear));
+                $words = match (true) {
+                    $line->inFrame < 0.05 => 'not in frame',
+                    $line->turnedRad > Coverage::FACE_RAD => "$share, from behind",
+                    $line->clear < 0.7 => "$share, behind ".($line->by === $subject ? 'the instrument' : $this->situation->name($line->by)),
+                    default => $share,
+                };
+                $cells[] = ['words' => $words, 'on' => Coverage::isOn($camera, $subject), 'seen' => Coverage::isSeen($line) || $this->situation->coverage()->moveOf($id) !== null];
+            }
+            $rows[] = ['id' => $id, 'label' => $camera->placement->label, 'role' => $camera->placement->role->value, 'operator' => $camera->placement->operator ?: ($camera->isManned() ? 'somebody' : 'nobody'), 'cells' => $cells];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{section: string, cells: list<string>}> */
+    public function sections(): array
+    {
+        return array_map(fn (array $row): array => ['section' => $row['section'], 'cells' => array_map(fn (string $id): string => implode(', ', array_map($this->situation->name(...), $row['seen'][$id] ?? [])) ?: '—', array_keys($this->situation->setup->cameras))], $this->situation->coverage()->sections());
+    }
+
+    /** @return list<string> what each operator is told, in one sentence */
+    public function cards(): array
+    {
+        $cards = [];
+        foreach ($this->situation->setup->cameras as $id => $camera) {
+            $on = array_map(static fn (Person $p): string => $p->name, array_values(array_filter($this->situation->setup->subjects(), static fn (Person $p): bool => Coverage::isOn($camera, $p->id))));
+            $whom = $on === [] ? 'whatever is asked for' : implode(' and ', $on);
+            $cards[] = "{$camera->placement->label}: ".match (true) {
+                $camera->placement->role->isLocked() => "locked on $whom, kept rolling; nobody touches it.",
+                $this->situation->coverage()->moveOf($id) !== null => "the marks of the take, on $whom.",
+                default => "on $whom; look at the others before you leave them.",
+            };
+        }
+
+        return $cards;
+    }
+
+    /** @return list<array{part: string, camera: string, size: string, how: string, cost: string}> the frames over the talk, as they can be had */
+    public function progression(): array
+    {
+        return array_map(fn (Progression $p): array => [
+            'part' => $p->name, 'camera' => $p->camera, 'size' => $p->size->value, 'how' => match ($p->how) {
+                'begins' => 'begins on the '.($this->situation->setup->plan->kit->lenses[$p->lens]->name ?? '').' at '.$this->reader->print(Quantity::of($p->focalMm, Unit::Millimetre)), 'stays' => 'as it is', 'zooms' => 'zooms to '.$this->reader->print(Quantity::of($p->focalMm, Unit::Millimetre)), 'lens' => 'takes the '.($this->situation->setup->plan->kit->lenses[$p->lens]->name ?? ''), default => 'no lens of the kit',
+            }, 'cost' => $p->minutes === 0 ? '' : "$p->minutes min",
+        ], Progression::of($this->situation));
+    }
+
+    /** What a clean crop of a camera gives as one more angle. */
+    public function crop(string $camera): string
+    {
+        $c = $this->situation->setup->cameras[$camera];
+        $body = $this->situation->setup->bodyFor($c);
+        $wanted = array_values(array_filter(array_map(static fn (Record $r): ?float => $r->number('width_px'), $this->situation->setup->plan->brief->list('deliverables'))))[0] ?? null;
+        $spare = $wanted === null ? 1.0 : $c->pixels()[0] * $c->delivered->widthMm / $c->recorded->widthMm / $wanted;
+        if ($body === null || $spare < 1.02) {
+            return '';
+        }
+        $field = $c->delivered->heightAt($c->pupil()->distanceTo($body->eyes)) / $spare;
+        $size = ShotSize::of($field, $body->person->statureM)->value;
+        $focal = $this->reader->print(Quantity::of($c->placement->focalMm * $spare, Unit::Millimetre));
+        $ratio = number_format($spare, 2);
+
+        return "Cropped by $ratio, still clean: a $size as from $focal".($spare >= $this->situation->limits->get('size_ratio') ? ', unlike enough to cut to.' : '; not unlike enough to cut to.');
     }
 
     /** @return array{words: string, note: string, can: bool} */

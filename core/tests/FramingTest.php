@@ -107,7 +107,7 @@ it('names the odd one out, the camera that stops, the lamp that beats and what h
     $about = fn (array $changes, string $check): array => array_map(fn (Finding $f): array => [$f->case, $f->about, $f->severity->value], found(Cases::demo($changes), $check));
 
     expect($about(['cameras/cam-b/settings' => ['fps' => 50, 'white_balance_k' => 3200]], 'settings-agree'))->toBe([['fps', ['cam-b', 'fps'], 'breaks'], ['white_balance_k', ['cam-b', 'white_balance_k'], 'watch']])
-        ->and($about(['cameras/cam-b/body' => 'full-body', '/brief/days/days-1/minutes' => 45], 'camera-outlasts-the-take'))->toBe([['alone', ['cam-b'], 'breaks']])
+        ->and($about(['cameras/cam-b/body' => 'full-body', 'progress' => [], '/brief/days/days-1/minutes' => 45], 'camera-outlasts-the-take'))->toBe([['alone', ['cam-b'], 'breaks']])
         ->and($about(['/locations/stone-room/scouted/colour/colour-2/plan' => 'gel', '/locations/stone-room/facts/mains' => '60 Hz'], 'lamps-do-not-flicker')[0])->toBe(['fails', ['cam-a'], 'watch'])
         ->and($about(['/locations/stone-room/scouted/colour/colour-2/plan' => 'gel', '/locations/stone-room/facts/mains' => '50 Hz'], 'lamps-do-not-flicker')[0])->toBe(['holds', ['cam-a'], 'holds'])
         ->and($about(['cameras/cam-a/settings/automatic' => 'focus'], 'camera-is-manual')[0][2])->toBe('breaks')

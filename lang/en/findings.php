@@ -177,6 +177,34 @@ return [
         'fails' => [':camera sets :what by itself.', 'It hunts when someone leans or a cloud passes, in the best sentence.'],
         'lock' => [':camera sets :what by itself.', 'Touch the face, then lock it before the take; check again after every break.'],
     ],
+    'everyone-is-covered' => [
+        'holds' => [':cameras is on :subject.', 'The face is seen, and somebody is meant to have it.'],
+        'nobody' => ['Nobody is on :subject.', 'A face without a camera is missing in every edit.'],
+        'doubled' => ['Nobody is on :subject, and two are on :other.', 'Share them out: say on each camera whom it also covers.'],
+        'unseen' => [':cameras is meant to be on :subject, and does not see the face.', 'Out of frame, hidden or turned away, at every mark.'],
+    ],
+    'sight-is-clear' => [
+        'holds' => ['Nothing stands before the faces.', 'Each camera sees whom it is on.'],
+        'fails' => [':thing hides :share of :subject’s head from :camera.', 'A step aside is enough; nobody steps aside by themselves in a take.'],
+    ],
+    'safety-holds' => [
+        'holds' => [':camera is locked and has everybody, all the time.', 'Whatever the others do, there is something to cut to.'],
+        'none' => ['No locked camera has everybody.', 'When two roving cameras miss together, nothing is left to cut to. Give one camera a locked role.'],
+        'misses' => [':camera is to be on everybody, and misses :missing.', 'Take it wider, or move it: the one that stays has everybody.'],
+    ],
+    'pictures-reach-everyone' => [
+        'holds' => [':who sees :camera’s picture.', 'The output is there, and the screen is near enough to judge by.'],
+        'none' => [':who has no camera’s picture.', 'Name the camera whose picture they are to see.'],
+        'outputs' => [':camera has :outputs picture outputs, and more are asked for.', 'Split the picture, or take it from another camera.'],
+        'small' => [':who looks at the screen from :from; focus is judged from within :near.', 'Nearer, or on a larger screen: a status picture hides soft eyes.'],
+        'unheard' => [':who sits :from away and cannot talk to whoever is at :camera.', 'A talk-back, or agreed hand signs.'],
+    ],
+    'talk-tightens' => [
+        'holds' => ['The :count frames of the talk can be had, for :minutes minutes of changes.', 'Wide places the person; what is tight comes when it is deep.'],
+        'no-glass' => ['“:part” wants a :size: no lens of the kit gives :focal from here.', 'Move :camera for it, or choose another size.'],
+        'no-break' => ['“:part” wants other glass on :camera, and there is no break before it.', 'A change under the speaker’s eyes breaks the talk. Plan a break, or a zoom.'],
+        'loosens' => ['“:part” goes deeper, and :camera gets wider.', 'It can be meant. Usually a frame tightens as the talk deepens.'],
+    ],
     'take-stays-clean' => [
         'holds' => ['Nothing enters :camera’s frame on its whole way.', 'Looked through between the marks as well as on them.'],
         'fails' => [':thing enters :camera’s frame at :at, :where.', 'It stays until :until. What is clear on every mark can still be seen between two.'],

@@ -22,6 +22,7 @@ return [
     'seat' => 'seat :thing :angle off :camera’s lens, :distance from where they are',
     'turn-clockwise' => 'turn :thing by :angle clockwise',
     'turn-counter' => 'turn :thing by :angle counter-clockwise',
+    'cover' => 'let :camera cover :subject',
     'set-density' => 'give :thing :density of density',
     'set-alike' => 'set :thing to :value',
     'set-shutter' => 'set :thing’s shutter to :angle',

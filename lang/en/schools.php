@@ -28,7 +28,7 @@ return [
     'room-lamps' => $of('Room lamps', ['off' => 'Off: mixed colour confuses the camera.', 'practicals' => 'On, as a reason for the light.', 'swap-globes' => 'Swap the globe so that they can stay.', 'try-both' => 'Try both and look.']),
     'top-light' => $of('Light from above', ['avoid' => 'Avoid it: it hollows the eyes.', 'soft-ambience' => 'Soft from above will do, with a lamp for the face.', 'the-look' => 'A large soft frame above is the look.']),
     'repair' => $of('Now or later', ['in-camera' => 'In the camera: agree on the look and get it.', 'later' => 'Later, where there is no crew.', 'reverb-later' => 'Reverb is added later, never taken away.']),
-    'coverage' => $of('Cover slips or accept none', ['angles' => 'Several angles: any slip can be cut.', 'one-take' => 'One uncut take: rehearsed, and the place carries it.', 'roaming-and-safety' => 'Roaming hands and one locked safety.']),
+    'coverage' => $of('Cover slips or accept none', ['angles' => 'Several angles: any slip can be cut.', 'one-take' => 'One uncut take: rehearsed, and the place carries it.', 'roaming-and-safety' => 'Roaming hands and one locked on everybody.']),
     'asker' => $of('The asker’s voice', ['silent' => 'Off the track: silent while they answer.', 'in-the-scene' => 'In it, where the asker is part of the scene.']),
     'preparation' => $of('Prepare or improvise', ['measured' => 'Measure, meter, draw, share.', 'story-first' => 'Foresee the story and read the person.', 'trial' => 'Trial on the day, for what has no model.', 'little-by-little' => 'Move things until it looks right.']),
     'settings' => $of('Camera settings', ['manual' => 'Manual: automatics hunt.', 'touch' => 'Touch the face to set focus and exposure, then lock.']),

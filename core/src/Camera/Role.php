@@ -9,7 +9,7 @@ enum Role: string
 {
     case Main = 'main';
     case Second = 'second angle';
-    case Safety = 'locked safety';
+    case Safety = 'locked on everybody';
     case Roving = 'roving';
     case Overhead = 'overhead';
     case Audience = 'audience';

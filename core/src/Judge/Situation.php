@@ -38,6 +38,8 @@ final class Situation
     /** @var array<string, BoomReach|null> */
     private array $nearest = [];
 
+    private ?Coverage $coverage = null;
+
     /** @var array<string, list<Reflection>> */
     private array $reflections = [];
 
@@ -80,6 +82,11 @@ final class Situation
     public function intrusions(LensView $view): array
     {
         return $this->intrusions[$view->camera->placement->id] ??= $this->survey($view)->all();
+    }
+
+    public function coverage(): Coverage
+    {
+        return $this->coverage ??= new Coverage($this);
     }
 
     /** @return list<Reflection> */

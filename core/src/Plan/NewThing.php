@@ -76,6 +76,11 @@ final readonly class NewThing
                 $mark->subject === $id ? $values["$base/moves/$move->id/marks/$mark->id/subject"] = null : null;
             }
         }
+        foreach (['views', 'progress'] as $list) {
+            foreach ($setup->setup->list($list) as $entry) {
+                $entry->text('camera') === $id ? $values["$base/$list/$entry->id"] = null : null;
+            }
+        }
         foreach ($setup->setup->cameras as $camera) {
             if (in_array($id, $camera->covers, true)) {
                 $values["$base/cameras/$camera->id/covers/$id"] = null;

@@ -91,6 +91,24 @@ final class Intrusions
         return false;
     }
 
+    /**
+     * How much of a part of the frame, filled by a solid, is seen, and what hides the rest.
+     *
+     * @param  list<array{float, float}>  $part
+     * @param  \Closure(Solid): bool  $ignored  what hides nothing of it
+     * @return array{float, array<string, float>} areas of the frame: clear, and by owner
+     */
+    public function covered(Solid $solid, array $part, \Closure $ignored): array
+    {
+        [$clear, $hidden] = [0.0, []];
+        foreach (Convex::samples($part, self::FINEST) as [$at, $area]) {
+            $by = $this->before($solid, $at, $ignored);
+            $by === null || $by === $solid ? $clear += $area : $hidden[$by->owner] = ($hidden[$by->owner] ?? 0.0) + $area;
+        }
+
+        return [$clear, $hidden];
+    }
+
     /** @return list<string> owners of what nobody wants and shows */
     public function owners(): array
     {
@@ -147,10 +165,21 @@ final class Intrusions
     /** @param  array{float, float}  $at */
     private function hidden(Solid $solid, array $at): bool
     {
+        return $this->before($solid, $at) !== null;
+    }
+
+    /**
+     * The first thing found before a solid at a place in the frame; the solid itself where it is not there.
+     *
+     * @param  array{float, float}  $at
+     * @param  (\Closure(Solid): bool)|null  $ignored
+     */
+    private function before(Solid $solid, array $at, ?\Closure $ignored = null): ?Solid
+    {
         $ray = $this->view->ray($at);
         $own = $solid->hitBy($this->view->eye, $ray);
         if ($own === null) {
-            return true;
+            return $solid;
         }
         [$rx, $ry, $rz] = $ray;
         $length = $rx * $rx + $ry * $ry + $rz * $rz;
@@ -160,12 +189,12 @@ final class Intrusions
                 continue;
             }
             $met = $other->hitBy($this->view->eye, $ray);
-            if ($met !== null && $met < $own - 1e-6) {
-                return true;
+            if ($met !== null && $met < $own - 1e-6 && ($ignored === null || ! $ignored($other))) {
+                return $other;
             }
         }
 
-        return false;
+        return null;
     }
 
     /** @return array{left: float, right: float, bottom: float, top: float} how far what shows reaches in from each side, metres across or up */

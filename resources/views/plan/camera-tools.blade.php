@@ -10,6 +10,7 @@
         @endforeach
     </tbody></table>
     @if ($habit = $desk->focusHabit($card->id))<p class="why">{{ $habit }}</p>@endif
+    @if ($crop = $desk->crop($card->id))<p class="why">{{ $crop }}</p>@endif
     @if ($square = $desk->square($card->id))
         <p class="why">Off square: {{ implode('; ', $square) }}.</p>
         <x-act :work="$work" :to="route('frame.square', $work->shoot->id)" :with="['thing' => $card->id]" class="inline"><button class="plain">Square to the wall</button></x-act>

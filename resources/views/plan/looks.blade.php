@@ -30,6 +30,9 @@
         @case('propose')
             @include('plan.proposals')
             @break
+        @case('cover')
+            @include('plan.cover')
+            @break
         @case('settings')
             @include('plan.settings')
             @break

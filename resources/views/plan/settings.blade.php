@@ -13,6 +13,7 @@
     </table>
 </div>
 <div class="board-text">
+    @if ($steps = $desk->progression())<table class="rows"><caption>The talk, frame by frame</caption><tbody>@foreach ($steps as $step)<tr><th scope="row">{{ $step['part'] }}</th><td>{{ $step['camera'] }}</td><td>{{ $step['size'] }}</td><td>{{ $step['how'] }}</td><td class="num">{{ $step['cost'] }}</td></tr>@endforeach</tbody></table>@endif
     @if ($work->setup->isTalk())@include('plan.sheet', ['name' => 'progress'])@endif
     @include('plan.sheet', ['name' => 'views'])
 </div>

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Cover;
+
+use FineFrame\Judge\Coverage;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+
+/** One locked camera always has everybody, so that there is something to cut to at any moment. By the school of one uncut take there need be none. */
+final class SafetyHolds extends Rule
+{
+    public function id(): string
+    {
+        return 'safety-holds';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Cameras;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        if ($situation->setup->isTalk() || $situation->setup->cameras === []) {
+            return;
+        }
+        $uncut = $situation->setup->plan->brief->schools->of('coverage') === 'one-take';
+        $people = array_column($situation->setup->subjects(), 'id');
+        $best = [-1, '', []];
+        foreach ($situation->coverage()->lines() as $id => $lines) {
+            if ($situation->setup->cameras[$id]->placement->role->isLocked() && $situation->coverage()->moveOf($id) === null) {
+                $held = array_values(array_filter($people, static fn (string $p): bool => $lines[$p]->inFrame * $lines[$p]->clear >= Coverage::ENOUGH));
+                $best = count($held) > $best[0] ? [count($held), $id, array_values(array_diff($people, $held))] : $best;
+            }
+        }
+        [$count, $id, $missing] = $best;
+        $case = match (true) {
+            $count < 0 => 'none',
+            $missing !== [] => 'misses',
+            default => 'holds',
+        };
+        yield $this->finding(
+            $case === 'holds' ? Severity::Holds : ($uncut ? Severity::Watch : Severity::Breaks),
+            ['camera' => $id === '' ? '' : $situation->name($id), 'missing' => implode(', ', array_map($situation->name(...), $missing))],
+            $id === '' ? [$situation->setup->setup->id] : [$id],
+            new Working('a locked camera that does not move and has 60 % of every head', ['cameras with a locked role' => (string) count(array_filter($situation->setup->cameras, static fn ($c): bool => $c->placement->role->isLocked()))], $uncut ? 'school: one uncut take' : ''),
+            case: $case,
+        );
+    }
+}

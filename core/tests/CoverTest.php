@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+use FineFrame\Judge\Finding;
+use FineFrame\Judge\Judge;
+use FineFrame\Judge\Progression;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Propose\CameraSearch;
+use FineFrame\Propose\Proposal;
+use FineFrame\Scene\Intrusions;
+use FineFrame\Scene\Scene;
+use FineFrame\Scene\Sightline;
+use FineFrame\Tests\Cases;
+
+/** @return list<array{string, string, list<string>}> */
+function says(array $changes, string $check): array
+{
+    $all = array_filter(Judge::standard()->judge(Cases::demo($changes + ['@' => 'duo']))->findings, fn (Finding $f): bool => $f->check === $check);
+
+    return array_values(array_map(fn (Finding $f): array => [$f->case, $f->severity->value, $f->about], $all));
+}
+
+it('sees how much of a head a frame holds, and what hides the rest', function (): void {
+    $line = function (array $changes): Sightline {
+        $scene = new Scene(Cases::demo($changes + ['@' => 'duo', 'moves' => []]));
+        $view = $scene->views['cam-b'];
+
+        return Sightline::of(new Intrusions($scene, $view), $scene, $view, $scene->setup->bodies['wren']);
+    };
+    $whole = $line([]);
+    // A post of 4 cm close before the head hides a quarter to two thirds of its 15 cm.
+    $post = $line(['furniture/-' => ['id' => 'post', 'name' => 'post', 'width_m' => 0.04, 'depth_m' => 0.04, 'height_m' => 2.2, 'x_m' => 5.4, 'y_m' => 3.9]]);
+
+    expect($whole->inFrame)->toEqualWithDelta(1.0, 1e-6)->and($whole->clear)->toEqualWithDelta(1.0, 1e-6)->and($whole->by)->toBe('')
+        ->and($post->by)->toBe('post')->and($post->clear)->toBeGreaterThan(0.1)->toBeLessThan(0.75)
+        ->and($line(['cameras/cam-b/aim/bearing_deg' => 90])->inFrame)->toBe(0.0);
+});
+
+it('knows who is on whom, and what a safety has', function (): void {
+    expect(says([], 'everyone-is-covered'))->toBe([['holds', 'holds', ['tamsin']], ['holds', 'holds', ['wren']]])
+        ->and(says(['cameras/cam-a/covers' => new stdClass, 'cameras/cam-b/covers' => ['tamsin' => true]], 'everyone-is-covered'))->toContain(['doubled', 'breaks', ['wren']])
+        ->and(says([], 'safety-holds'))->toBe([['holds', 'holds', ['cam-b']]])
+        ->and(says(['cameras/cam-b/focal_mm' => 55], 'safety-holds')[0][0])->toBe('misses')
+        ->and(says(['cameras/cam-b/role' => 'roving'], 'safety-holds'))->toBe([['none', 'breaks', ['duo']]])
+        ->and(says(['cameras/cam-b/role' => 'roving', '/brief/schools/coverage' => 'one-take'], 'safety-holds'))->toBe([['none', 'watch', ['duo']]]);
+});
+
+it('lets a camera that sees someone cover them', function (): void {
+    $setup = Cases::demo(['@' => 'duo', 'cameras/cam-a/covers' => new stdClass, 'cameras/cam-b/covers' => ['tamsin' => true]]);
+    $verdicts = Judge::standard()->judge($setup);
+    $mend = Judge::standard()->mend($setup, $verdicts, $verdicts->find('everyone-is-covered:wren'));
+
+    expect($mend?->case)->toBe('cover')->and($mend->edit->applyTo($setup->plan)->setup('duo')->cameras['cam-a']->placement->covers)->toBe(['wren']);
+});
+
+it('counts outputs, screens and earshot', function (): void {
+    $views = fn (array ...$views): array => ['views' => array_map(fn (int $i, array $v): array => ['id' => "v$i", 'name' => "viewer $i", 'camera' => 'cam-a', 'by' => 'cable', 'from_m' => 0.5, 'screen_in' => 7] + $v, array_keys($views), $views)];
+
+    // The full-frame body has one output. A 7-inch screen is 8.7 cm high: focus is judged from 42 cm.
+    expect(array_column(says($views(['from_m' => 0.4] + ['by' => 'cable'], []), 'pictures-reach-everyone'), 0))->toBe(['outputs', 'small'])
+        ->and(array_column(says(['views' => [['id' => 'v', 'name' => 'far', 'camera' => 'cam-a', 'by' => 'wireless', 'from_m' => 12, 'screen_in' => 20]]], 'pictures-reach-everyone'), 0))->toBe(['unheard']);
+});
+
+it('plans the frames of a talk, and counts changes of glass', function (): void {
+    $steps = Progression::of(new Situation(Cases::demo()));
+
+    expect(array_map(fn (Progression $p): array => [$p->size->value, $p->how, $p->minutes, $p->loosens], $steps))->toBe([['medium', 'begins', 0, false], ['medium close-up', 'zooms', 0, false], ['close-up', 'lens', 2, false]]);
+});
+
+it('proposes three unlike pairs that hold, each scored by its reasons', function (bool $withChair): void {
+    $setup = Cases::demo();
+    $search = new CameraSearch(new Situation($setup), Judge::standard());
+    $proposals = $search->proposals($withChair);
+    $places = [];
+    foreach ($proposals as $proposal) {
+        $after = $proposal->edit->applyTo($setup->plan)->setup();
+        $broken = array_filter(Judge::standard()->judge($after)->of(Severity::Breaks), fn (Finding $f): bool => array_intersect($f->about, $proposal->toMove) === [] && ! in_array($f->check, ['key-gives-the-stop'], true));
+        [$a, $b] = array_values($after->cameras);
+        $places[] = [$a->placement->place, $b->placement->place, $b->delivered->heightAt(1)];
+        $mean = array_sum(array_map(fn ($r): float => $r->score * $r->weight, $proposal->reasons)) / array_sum(array_map(fn ($r): float => $r->weight, $proposal->reasons));
+
+        expect($broken)->toBe([])->and($proposal->score)->toEqualWithDelta($mean, 1e-9)->and($proposal->speaksFor())->not->toBe([]);
+    }
+
+    expect($proposals)->toHaveCount(3)->and($search->considered)->toBeGreaterThan(5000)
+        ->and(array_map(fn (Proposal $p): float => $p->score, $proposals))->toBe(array_reverse((function (array $s): array {
+            sort($s);
+
+            return $s;
+        })(array_map(fn (Proposal $p): float => $p->score, $proposals))))
+        ->and($places[0][0]->distanceTo($places[1][0]) + $places[0][1]->distanceTo($places[1][1]))->toBeGreaterThan(0.5);
+})->with(['the chair as it stands' => [false], 'the chair as well' => [true]]);
+
+it('follows the school of the second camera', function (): void {
+    $angle = function (string $school): float {
+        $setup = Cases::demo(['/brief/schools/second-camera' => $school]);
+        $proposal = (new CameraSearch(new Situation($setup), Judge::standard()))->proposals()[0];
+        $after = $proposal->edit->applyTo($setup->plan)->setup();
+        [$a, $b] = array_values($after->cameras);
+        $eyes = $after->bodies['miller']->eyes;
+
+        return rad2deg($a->pupil()->minus($eyes)->angleTo($b->pupil()->minus($eyes)));
+    };
+
+    expect($angle('profile'))->toBeGreaterThan(49.0);
+});

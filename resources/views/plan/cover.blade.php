@@ -1,0 +1,22 @@
+@php($desk = $work->cameras())
+<div class="table-panel">
+    <table class="cover-table">
+        <caption>Who is on whom: what of each head is in frame and unhidden. Bold where the camera is meant to be on them; a moving camera as it stands now.</caption>
+        <thead><tr><th scope="col">Camera</th><th scope="col">Role</th><th scope="col">At it</th>@foreach ($work->setup->subjects() as $subject)<th scope="col">{{ $subject->name }}</th>@endforeach</tr></thead>
+        <tbody>
+            @foreach ($desk->cover() as $row)
+                <tr><th scope="row"><a href="{{ $work->url(['select' => $row['id']]) }}" hx-get="{{ $work->url(['select' => $row['id']]) }}" hx-swap="none">{{ $row['label'] }}</a></th><td>{{ $row['role'] }}</td><td>{{ $row['operator'] }}</td>
+                    @foreach ($row['cells'] as $cell)<td @class(['is-on' => $cell['on'], 'odd-one' => $cell['on'] && ! $cell['seen']])>{{ $cell['words'] }}</td>@endforeach</tr>
+            @endforeach
+        </tbody>
+    </table>
+    @if ($sections = $desk->sections())
+    <table class="cover-table">
+        <caption>At the middle of each section, whose faces each camera has.</caption>
+        <thead><tr><th scope="col">Section</th>@foreach ($desk->cover() as $row)<th scope="col">{{ $row['label'] }}</th>@endforeach</tr></thead>
+        <tbody>@foreach ($sections as $row)<tr><th scope="row">{{ $row['section'] }}</th>@foreach ($row['cells'] as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody>
+    </table>
+    @endif
+    <h3>A line for each operator</h3>
+    <ul class="rule-cards">@foreach ($desk->cards() as $line)<li>{{ $line }}</li>@endforeach</ul>
+</div>
