@@ -43,6 +43,8 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::get('/photos/{file}', [PhotoController::class, 'show'])->name('photos.show');
     Route::get('/tape.csv', [ExchangeController::class, 'tape'])->name('exchange.tape');
     Route::get('/room.dxf', [ExchangeController::class, 'drawing'])->name('exchange.drawing');
+    Route::get('/kit.csv', [ExchangeController::class, 'kit'])->name('exchange.kit');
+    Route::get('/takes/{move}.pdf', [ExportController::class, 'strip'])->name('export.strip');
     Route::post('/bring', [ExchangeController::class, 'bring'])->name('exchange.bring');
     Route::post('/sheet', SheetController::class)->name('sheet');
     Route::post('/tape', TapeController::class)->name('tape');

@@ -6,6 +6,7 @@ namespace App\Papers;
 
 use App\View\Drawing\Drawings;
 use App\View\Drawing\Sheet;
+use App\View\TakeDesk;
 use App\View\Workspace;
 use Dompdf\Dompdf;
 use Dompdf\Options;
@@ -21,13 +22,24 @@ final readonly class SetupSheet
 
     public function pdf(Workspace $work, Paper $paper): string
     {
+        return $this->printed($this->html($work, $paper), $paper);
+    }
+
+    private function printed(string $html, Paper $paper): string
+    {
         $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'tempDir' => storage_path('framework/cache'), 'fontCache' => storage_path('framework/cache'), 'chroot' => base_path('vendor/dompdf')]);
         $pdf = new Dompdf($options);
         $pdf->setPaper($paper->value);
-        $pdf->loadHtml($this->html($work, $paper));
+        $pdf->loadHtml($html);
         $pdf->render();
 
         return (string) $pdf->output();
+    }
+
+    /** The distances to follow, to be cut out and stuck beside the focus ring: each mark in both units. */
+    public function strip(TakeDesk $take, string $title, Paper $paper): string
+    {
+        return $this->printed(view('papers.focus-strip', ['take' => $take, 'title' => $title])->render(), $paper);
     }
 
     public function html(Workspace $work, Paper $paper): string

@@ -39,7 +39,7 @@ return [
     'supports' => [
         ['id' => 'tripod', 'name' => 'Video tripod', 'leg_radius_m' => 0.42, 'lowest_m' => 0.55, 'highest_m' => 1.75],
         ['id' => 'small-tripod', 'name' => 'Small tripod', 'leg_radius_m' => 0.3, 'lowest_m' => 0.3, 'highest_m' => 1.45],
-        ['id' => 'slider-08', 'name' => 'Slider 0.8 m on two stands', 'leg_radius_m' => 0.5, 'lowest_m' => 0.4, 'highest_m' => 1.5, 'kind' => 'slider'],
+        ['id' => 'slider-08', 'name' => 'Slider 0.8 m on two stands', 'leg_radius_m' => 0.5, 'lowest_m' => 0.4, 'highest_m' => 1.5, 'kind' => 'slider', 'rail_m' => 0.8],
         ['id' => 'gimbal', 'name' => 'Gimbal, carried', 'leg_radius_m' => 0.3, 'lowest_m' => 0.3, 'highest_m' => 1.9, 'kind' => 'gimbal'],
         ['id' => 'shoulder', 'name' => 'Shoulder rig', 'leg_radius_m' => 0.3, 'lowest_m' => 1.2, 'highest_m' => 1.75, 'kind' => 'shoulder'],
         ['id' => 'clamp', 'name' => 'Clamp with a ball head', 'leg_radius_m' => 0.05, 'lowest_m' => 0.3, 'highest_m' => 6, 'kind' => 'clamp'],

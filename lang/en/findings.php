@@ -156,6 +156,22 @@ return [
         'fails' => [':subject sees :who while speaking.', 'Eyes follow what moves. Hide it, or move it out of 45° of the look.'],
         'hide' => [':subject sees :who, and will speak to that instead of the lens.', 'Seat them behind a screen or well to the side: for the lens to be the only face.'],
     ],
+    'prompter-can-be-read' => [
+        'holds' => [':subject reads :camera’s prompter from :distance; up to :most it can be read.', 'Capitals of 20 minutes of arc are read without effort.'],
+        'fails' => [':camera’s prompter is :distance away; its letters are read from up to :most.', 'Letters of :letter would do, or move it nearer.'],
+        'unlooked' => [':camera has a prompter, and :subject looks elsewhere.', 'Let :subject look into that lens, or leave the glass at home: it costs a third of a stop.'],
+    ],
+    'eyelines-match' => [
+        'holds' => [':one and :other look at one another across the cut of :a and :b.', 'Opposite ways, as far off the lens, at a like size.'],
+        'fails' => [':one looks :off past :a, :other :back past :b.', 'Looks that leave the lens by different angles do not meet.'],
+        'same-way' => [':one and :other look the same way in :a and :b.', 'Cut together, they look past one another: one camera is across the line.'],
+        'sizes' => [':one and :other differ by :ratio in size between :a and :b.', 'Match the frames: neither of the two weighs more.'],
+    ],
+    'rate-is-had' => [
+        'holds' => ['Every body records at the rate it is set to.', 'As it records now.'],
+        'fails' => [':camera records up to :most a second this way; :rate is set.', 'Its faster way uses less of the sensor: every lens gets longer by :crop.'],
+        'none' => [':camera records up to :most a second; :rate is set.', 'Another body, or another rate for all.'],
+    ],
     'settings-agree' => [
         'holds' => ['All :count cameras are set alike.', 'Rate, shutter, white balance and look agree: the cut will not show which is which.'],
         'fps' => [':camera records :set, the others :others.', 'A rate cannot be put right afterwards: motion and sound run apart.'],
@@ -214,6 +230,7 @@ return [
         'holds' => [':camera’s way can be walked, at :speed at the fastest.', 'Nothing stands where the operator goes, half a metre behind the lens. Walk it twice before it counts.'],
         'fails' => [':camera is walked at :speed; :limit keeps it steady.', 'Give the marks more time, or put them nearer to one another.'],
         'bump' => [':camera’s operator walks into :thing at :at.', 'Who looks at the frame does not look behind: clear the way, or have someone at the operator’s back.'],
+        'rail' => [':camera’s marks are :way apart, and its rail is :rail.', 'Move the marks together, or take a longer rail.'],
         'cable' => [':camera’s tether of :cable ends before its way does: :far is needed.', 'A pull at the cable is seen in the frame, and may bring someone down.'],
     ],
     'take-keeps-focus' => [

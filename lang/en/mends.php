@@ -23,6 +23,7 @@ return [
     'turn-clockwise' => 'turn :thing by :angle clockwise',
     'turn-counter' => 'turn :thing by :angle counter-clockwise',
     'cover' => 'let :camera cover :subject',
+    'set-mode' => 'record :thing as: :mode',
     'set-density' => 'give :thing :density of density',
     'set-alike' => 'set :thing to :value',
     'set-shutter' => 'set :thing’s shutter to :angle',

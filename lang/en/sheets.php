@@ -7,17 +7,20 @@ declare(strict_types=1);
  */
 return [
     'titles' => [
+        'bodies' => 'Bodies', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters',
         'sections' => 'Song map', 'progress' => 'Frames over the talk', 'views' => 'Who sees which picture',
         'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'topics' => 'What they will speak of, or play',
         'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'pouch' => 'Pouch to take along', 'photos' => 'Photos',
         'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points', 'materials' => 'Materials and what they take',
     ],
     'ones' => [
+        'bodies' => 'a body', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter',
         'sections' => 'a section', 'progress' => 'a part of the talk', 'views' => 'a viewer',
         'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [
+        'lenses' => 'Mark what is yours: it is reached for first. Everything here is generic and may be changed.',
         'sections' => 'Each section by its seconds in the take; the cue sheet of the Rundown takes it over.',
         'progress' => 'Wide first, tighter as it deepens, or your own order. A change of glass wants a break before it.',
         'views' => 'One line for each person who needs a picture; the camera’s outputs are counted.',
@@ -35,6 +38,7 @@ return [
         'days' => 'The first line is what checks judge by.',
     ],
     'columns' => [
+        'own' => 'own', 'sensor_width_mm' => 'sensor across', 'sensor_height_mm' => 'sensor up', 'outputs' => 'picture outputs', 'focal_min_mm' => 'from', 'focal_max_mm' => 'to', 't_min' => 'widest T', 'nearest_focus_m' => 'focuses from', 'front_m' => 'front across', 'parfocal' => 'keeps focus when zoomed', 'leg_radius_m' => 'legs reach', 'lowest_m' => 'lowest', 'highest_m' => 'highest', 'rail_m' => 'rail', 'up_m' => 'over the axis', 'down_m' => 'under the axis', 'letter_mm' => 'capitals',
         'mains' => 'Mains',
         'shutter_deg' => 'Shutter angle', 'profile' => 'Look or profile', 'nd_stops' => 'Density, stops', 'automatic' => 'Automatic',
         'from_s' => 'from, s', 'to_s' => 'to, s', 'leads' => 'who leads', 'camera' => 'camera', 'size' => 'size', 'depth' => 'depth, 1 to 5', 'break_before' => 'a break before it', 'from_m' => 'looks from', 'screen_in' => 'screen, inches', 'talks_back' => 'can talk back',

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\BringRequest;
 use App\Models\Shoot;
 use FineFrame\Document\Record;
+use FineFrame\Format\Csv\KitTable;
 use FineFrame\Format\Csv\ReadingsTable;
 use FineFrame\Format\Csv\TapeBookTable;
 use FineFrame\Format\Dxf\Reader;
@@ -38,6 +39,11 @@ final readonly class ExchangeController
         return $this->file(TapeBookTable::write($room->taped), 'text/csv; charset=utf-8', Str::slug($room->name ?: $place->name).'-tape.csv');
     }
 
+    public function kit(Request $request, Shoot $shoot): Response
+    {
+        return $this->file(KitTable::write($this->desk->store->open($shoot)->kit), 'text/csv; charset=utf-8', 'camera-kit.csv');
+    }
+
     public function drawing(Request $request, Shoot $shoot): Response
     {
         $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
@@ -55,6 +61,7 @@ final readonly class ExchangeController
             [$edit, $words, $said] = match ($request->string('what')->toString()) {
                 'tape' => $this->taped($plan, $place, $at, TapeBookTable::read($request->text(), $this->desk->reader->units)),
                 'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
+                'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),
                 default => $this->read($place, ReadingsTable::read($request->text())),
             };
         } catch (UnreadableFile $e) {
@@ -100,6 +107,20 @@ final readonly class ExchangeController
         }
 
         return [new Edit($values), 'Bring in readings', "$count readings are in."];
+    }
+
+    /**
+     * @param  array<string, list<array<string, mixed>>>  $lists
+     * @return array{Edit, string, string}
+     */
+    private function brought(array $lists): array
+    {
+        $values = [];
+        foreach ($lists as $list => $models) {
+            $values["/kit/$list"] = $models;
+        }
+
+        return [new Edit($values), 'Bring in a kit', 'The kit is in.'];
     }
 
     private function file(string $content, string $type, string $name): Response

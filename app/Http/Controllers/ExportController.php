@@ -9,6 +9,7 @@ use App\Papers\Paper;
 use App\Papers\SetupSheet;
 use App\View\Drawing\Drawings;
 use App\View\TakeDesk;
+use App\View\Workspace;
 use FineFrame\Plan\PlanWriter;
 use FineFrame\Plan\UnknownThing;
 use Illuminate\Http\Request;
@@ -45,10 +46,24 @@ final readonly class ExportController
     public function moment(Request $request, Shoot $shoot, string $move): Response
     {
         $work = $this->desk->workspace($request, $shoot, mends: false);
-        $take = array_values(array_filter($work->takes(), static fn (TakeDesk $t): bool => $t->id() === $move))[0] ?? throw UnknownThing::called('move', $move);
+        $take = self::take($work, $move);
         $at = is_numeric($request->query('at')) ? max($take->beginsS(), min($take->endsS(), (float) $request->query('at'))) : $take->beginsS();
 
         return response()->view('plan.frame', ['frame' => $take->frame($at)])->header('Content-Type', 'image/svg+xml')->header('Cache-Control', 'no-store');
+    }
+
+    /** @throws UnknownThing if there is no such move */
+    public function strip(Request $request, Shoot $shoot, string $move): Response
+    {
+        $work = $this->desk->workspace($request, $shoot, mends: false);
+        $paper = Paper::tryFrom(Desk::word($request, 'paper')) ?? Paper::A4;
+
+        return response($this->sheet->strip(self::take($work, $move), $shoot->title, $paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="focus.pdf"']);
+    }
+
+    private static function take(Workspace $work, string $move): TakeDesk
+    {
+        return array_values(array_filter($work->takes(), static fn (TakeDesk $t): bool => $t->id() === $move))[0] ?? throw UnknownThing::called('move', $move);
     }
 
     public function sheet(Request $request, Shoot $shoot): Response

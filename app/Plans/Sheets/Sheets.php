@@ -9,6 +9,7 @@ use FineFrame\Document\Column;
 use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
 use FineFrame\Geometry\Shape;
+use FineFrame\Grip\SupportKind;
 use FineFrame\Measure\Unit;
 use FineFrame\Plan\BriefLists;
 use FineFrame\Plan\SetupLists;
@@ -30,6 +31,8 @@ use FineFrame\Space\TapeBook;
 /** The lists that people fill in: of the brief, of a place, of its tape book. */
 final readonly class Sheets
 {
+    public const KIT = ['bodies', 'lenses', 'supports', 'prompters'];
+
     public const TAPE = ['walls', 'ties', 'angles', 'openings', 'built', 'outlets', 'ceiling'];
 
     public function __construct(private SetupPlan $setup, private PlacedRoom $room)
@@ -52,6 +55,9 @@ final readonly class Sheets
         if ($listed !== null) {
             return $this->listed($name, $listed);
         }
+        if (in_array($name, self::KIT, true)) {
+            return $this->kit($name);
+        }
         if ($name === 'materials') {
             return $this->materials();
         }
@@ -65,6 +71,21 @@ final readonly class Sheets
         $cameras = ['' => 'none'] + array_map(static fn (Camera $c): string => $c->placement->label, $this->setup->cameras);
 
         return new Sheet($name, "/setups/{$this->setup->setup->id}/$name", $columns, Parts::written($this->setup->setup->list($name)), options: isset($columns['camera']) ? ['camera' => $cameras] : []);
+    }
+
+    private function kit(string $name): Sheet
+    {
+        $kit = $this->setup->plan->kit;
+        $mm = Column::number(1, 2000, Unit::Millimetre);
+        $metres = Column::metres(0, 20);
+        [$columns, $models] = match ($name) {
+            'bodies' => [['name' => Column::text(), 'sensor_width_mm' => $mm, 'sensor_height_mm' => $mm, 'width_px' => Column::number(320, 20_000), 'height_px' => Column::number(240, 20_000), 'outputs' => Column::number(0, 8), 'own' => Column::flag()], $kit->bodies],
+            'lenses' => [['name' => Column::text(), 'focal_min_mm' => $mm, 'focal_max_mm' => $mm, 't_min' => Column::number(0.5, 64, Unit::TStop), 'nearest_focus_m' => $metres, 'front_m' => $metres, 'length_m' => $metres, 'parfocal' => Column::flag(), 'own' => Column::flag()], $kit->lenses],
+            'supports' => [['name' => Column::text(), 'kind' => self::cases(SupportKind::class), 'leg_radius_m' => $metres, 'lowest_m' => $metres, 'highest_m' => $metres, 'rail_m' => $metres, 'own' => Column::flag()], $kit->supports],
+            default => [['name' => Column::text(), 'width_m' => $metres, 'up_m' => $metres, 'down_m' => $metres, 'depth_m' => $metres, 'letter_mm' => $mm], $kit->prompters],
+        };
+
+        return new Sheet($name, "/kit/$name", $columns, Parts::written($models));
     }
 
     private function materials(): Sheet

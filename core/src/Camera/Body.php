@@ -17,7 +17,7 @@ final readonly class Body implements Part
      * @param  int  $outputs  for pictures to go out by
      * @param  array<string, mixed>  $extra
      */
-    private function __construct(public string $id, public string $name, public float $widthMm, public float $heightMm, public int $widthPx, public int $heightPx, public array $modes, public int $outputs, private array $extra)
+    private function __construct(public string $id, public string $name, public float $widthMm, public float $heightMm, public int $widthPx, public int $heightPx, public array $modes, public int $outputs, public bool $own, private array $extra)
     {
     }
 
@@ -32,6 +32,7 @@ final readonly class Body implements Part
             $node->whole('height_px', 240, 20000, 2160),
             $node->each('modes', Mode::read(...), 20),
             $node->whole('outputs', 0, 8, 1),
+            $node->flag('own', false),
             $node->rest(),
         );
     }
@@ -40,7 +41,7 @@ final readonly class Body implements Part
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'sensor_width_mm' => $this->widthMm, 'sensor_height_mm' => $this->heightMm,
-            'width_px' => $this->widthPx, 'height_px' => $this->heightPx, 'modes' => Parts::written($this->modes), 'outputs' => $this->outputs,
+            'width_px' => $this->widthPx, 'height_px' => $this->heightPx, 'modes' => Parts::written($this->modes), 'outputs' => $this->outputs, 'own' => $this->own,
         ] + $this->extra;
     }
 

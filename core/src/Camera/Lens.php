@@ -23,6 +23,7 @@ final readonly class Lens implements Part
         public float $lengthM,
         public float $frontM,
         public bool $parfocal,
+        public bool $own,
         private array $extra,
     ) {
     }
@@ -41,6 +42,7 @@ final readonly class Lens implements Part
             $node->metres('length_m', 0.01, 2, 0.1),
             $node->metres('front_m', 0.01, 1, 0.08),
             $node->flag('parfocal', false),
+            $node->flag('own', false),
             $node->rest(),
         );
         $lens->longestMm >= $lens->shortestMm ?: $node->wrong('focal_max_mm', 'must not be shorter than the shortest focal length');
@@ -57,7 +59,7 @@ final readonly class Lens implements Part
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'focal_min_mm' => $this->shortestMm, 'focal_max_mm' => $this->longestMm, 't_min' => $this->widestT,
-            'transmission' => $this->transmission, 'nearest_focus_m' => $this->nearestFocusM, 'length_m' => $this->lengthM, 'front_m' => $this->frontM, 'parfocal' => $this->parfocal,
+            'transmission' => $this->transmission, 'nearest_focus_m' => $this->nearestFocusM, 'length_m' => $this->lengthM, 'front_m' => $this->frontM, 'parfocal' => $this->parfocal, 'own' => $this->own,
         ] + $this->extra;
     }
 }

@@ -63,6 +63,15 @@ final readonly class Kit implements Part
         );
     }
 
+    /** @return list<Lens> what to reach for, one's own first */
+    public function glass(): array
+    {
+        $lenses = array_values($this->lenses);
+        usort($lenses, static fn (Lens $a, Lens $b): int => $b->own <=> $a->own);
+
+        return $lenses;
+    }
+
     /** The generic models that ship; a plan starts with all of them. */
     public static function library(): self
     {

@@ -390,7 +390,7 @@ final class CameraSearch
     private function glass(Camera $camera, float $focal): array
     {
         $focal /= $camera->reducer->factor ?? 1.0;
-        foreach ([$camera->lens, ...array_values($this->situation->setup->plan->kit->lenses)] as $lens) {
+        foreach ([$camera->lens, ...$this->situation->setup->plan->kit->glass()] as $lens) {
             if ($focal >= $lens->shortestMm * 0.94 && $focal <= $lens->longestMm * 1.06) {
                 return [$lens->id, max($lens->shortestMm, min($lens->longestMm, $focal))];
             }

@@ -95,7 +95,7 @@ final readonly class Reframe
     private static function glass(SetupPlan $setup, Camera $camera, float $focal): string
     {
         $slack = 0.06;
-        foreach ([$camera->lens, ...array_values($setup->plan->kit->lenses)] as $lens) {
+        foreach ([$camera->lens, ...$setup->plan->kit->glass()] as $lens) {
             if ($focal >= $lens->shortestMm * (1 - $slack) && $focal <= $lens->longestMm * (1 + $slack)) {
                 return $lens->id;
             }

@@ -33,6 +33,9 @@
         @case('cover')
             @include('plan.cover')
             @break
+        @case('kit')
+            @include('plan.kit')
+            @break
         @case('settings')
             @include('plan.settings')
             @break

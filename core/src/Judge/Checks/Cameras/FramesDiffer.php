@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Cameras;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Judge\Finding;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
@@ -31,17 +32,25 @@ final class FramesDiffer extends Rule
 
     public function run(Situation $situation): iterable
     {
-        [$a, $b] = [$situation->setup->camera(0), $situation->setup->camera(1)];
-        $body = $a === null ? null : $situation->setup->bodyFor($a);
-        if ($a === null || $b === null || $body === null || $situation->setup->bodyFor($b) !== $body) {
-            return;
+        $cameras = array_values($situation->setup->cameras);
+        foreach ($cameras as $i => $a) {
+            $body = $situation->setup->bodyFor($a);
+            foreach (array_slice($cameras, $i + 1) as $b) {
+                if ($body !== null && $situation->setup->bodyFor($b) === $body) {
+                    yield $this->pair($situation, $a, $b, $body);
+                }
+            }
         }
+    }
+
+    private function pair(Situation $situation, Camera $a, Camera $b, Body $body): Finding
+    {
         $angle = rad2deg($a->pupil()->minus($body->eyes)->angleTo($b->pupil()->minus($body->eyes)));
         [$one, $two] = [$this->size($a, $body), $this->size($b, $body)];
         $ratio = max($one, $two) / min($one, $two);
         [$wide, $far] = [$situation->limits->get('size_ratio'), $situation->limits->get('angle_apart_deg')];
 
-        yield $this->finding(
+        return $this->finding(
             $this->judged($situation->setup->plan->brief->schools->cut(), $ratio >= $wide, $angle >= $far),
             [
                 'a' => $a->placement->label, 'b' => $b->placement->label, 'ratio' => Quantity::ratio($ratio), 'angle' => Quantity::degrees($angle),

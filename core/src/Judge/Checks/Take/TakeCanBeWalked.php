@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Take;
 
 use FineFrame\Geometry\Vec2;
+use FineFrame\Grip\SupportKind;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -13,6 +14,7 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\Gear;
+use FineFrame\Scene\Path;
 use FineFrame\Scene\Sweep;
 
 /** Whoever carries the camera gets along behind it: nothing stands there, the pace can be kept, the tether reaches. */
@@ -41,7 +43,10 @@ final class TakeCanBeWalked extends Rule
             $bump = $this->bump($situation, $sweep);
             $cable = $path->move->cableM;
             $far = $path->move->cableFrom === null ? 0.0 : max(0.0, ...array_map(static fn (Vec2 $p): float => $path->move->cableFrom->distanceTo($p), $path->line()));
+            $way = $this->straightM($path);
+            $rail = $path->camera->support->railM;
             $case = match (true) {
+                $path->camera->support->kind === SupportKind::Slider && $way > $rail => 'rail',
                 $bump !== null => 'bump',
                 $cable > 0 && $far > $cable => 'cable',
                 $fastest > $limit => null,
@@ -49,16 +54,29 @@ final class TakeCanBeWalked extends Rule
             };
             yield $this->finding(
                 match ($case) {
-                    'bump', 'cable' => Severity::Breaks,
+                    'bump', 'cable', 'rail' => Severity::Breaks,
                     null => Severity::Watch,
                     default => Severity::Holds,
                 },
-                ['camera' => $camera->label, 'speed' => Quantity::of($fastest, Unit::MetreASecond), 'limit' => Quantity::of($limit, Unit::MetreASecond), 'thing' => $bump[0] ?? '', 'at' => TakeStaysClean::clock($bump[1] ?? 0.0), 'far' => Quantity::metres($far), 'cable' => Quantity::metres($cable)],
+                ['camera' => $camera->label, 'speed' => Quantity::of($fastest, Unit::MetreASecond), 'limit' => Quantity::of($limit, Unit::MetreASecond), 'thing' => $bump[0] ?? '', 'at' => TakeStaysClean::clock($bump[1] ?? 0.0), 'far' => Quantity::metres($far), 'cable' => Quantity::metres($cable), 'way' => Quantity::metres($way), 'rail' => Quantity::metres($rail)],
                 [$camera->id],
                 new Working('pace = way between marks / time; the operator is 0.6 m wide, half a metre behind the camera', ['fastest' => Quantity::of($fastest, Unit::MetreASecond), 'tether' => Quantity::metres($cable)], 'this tool’s starting point; walk it before you trust it'),
                 case: $case,
             );
         }
+    }
+
+    /** The farthest that two marks are apart: what a rail must reach. */
+    private function straightM(Path $path): float
+    {
+        $far = 0.0;
+        foreach ($path->line() as $one) {
+            foreach ($path->line() as $other) {
+                $far = max($far, $one->distanceTo($other));
+            }
+        }
+
+        return $far;
     }
 
     /** @return array{string, float}|null what is walked into first, and when */
