@@ -7,9 +7,14 @@ declare(strict_types=1);
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\PlaceView;
+use FineFrame\Judge\Situation;
+use FineFrame\Plan\Edit;
 use FineFrame\Plan\PlanReader;
+use FineFrame\Propose\CameraSearch;
 use FineFrame\Scene\FramePicture;
+use FineFrame\Scene\Path;
 use FineFrame\Scene\Scene;
+use FineFrame\Scene\Sweep;
 use FineFrame\Space\Adjustment;
 use FineFrame\Space\NextReading;
 use FineFrame\Space\Reading;
@@ -46,6 +51,22 @@ bench('find and try every mend', null, 40, function () use ($judge, $setup): voi
         $judge->mend($setup, $verdicts, $finding);
     }
 });
+// Eight cameras around the loft and sixty boxes on its floor.
+$full = PlanReader::json($file);
+for ($i = 0; $i < 60; $i++) {
+    $full = (new Edit(['/setups/duo/furniture/-' => ['id' => "box-$i", 'name' => "box $i", 'width_m' => 0.25, 'depth_m' => 0.25, 'height_m' => 0.3 + 0.02 * $i, 'x_m' => 0.6 + 0.55 * ($i % 15), 'y_m' => 4.9 + 0.3 * intdiv($i, 15), 'keep_out' => $i % 3 === 0]]))->applyTo($full);
+}
+for ($i = 2; $i < 8; $i++) {
+    $full = (new Edit(['/setups/duo/cameras/-' => ['id' => "cam-$i", 'label' => chr(65 + $i), 'body' => 'a-body', 'lens' => 'zoom-24-70', 'support' => 'tripod', 'x_m' => 0.8 + 1.1 * $i, 'y_m' => 0.9 + 0.15 * $i, 'height_m' => 1.4, 'focal_mm' => 35, 't_stop' => 2.9, 'aim' => ['mode' => 'eyes', 'subject' => $i % 2 ? 'wren' : 'tamsin'], 'role' => 'roving']]))->applyTo($full);
+}
+$eight = (new Edit(['/setups/duo/moves' => []]))->applyTo($full)->setup('duo');
+$crowded = new Scene($eight);
+bench('a frame with 60 things in it', 25, 60, fn () => FramePicture::of($crowded, $crowded->views['cam-b']));
+bench('judge 8 cameras × 60 things', 60, 20, fn () => $judge->judge($eight));
+$duo = PlanReader::json($file)->setup('duo');
+$loft = new Scene($duo);
+bench('sweep the duo’s take of three minutes', 1500, 20, fn () => (new Sweep($loft, Path::of($duo, $duo->setup->moves[0]) ?? throw new LogicException))->entries());
+bench('propose places for A and B', 1000, 10, fn () => (new CameraSearch(new Situation($setup), $judge))->proposals());
 bench('the sun’s day in the demo room', 20, 60, function () use ($setup): void {
     $view = new PlaceView($setup->plan, $setup->location);
     $view->study()?->steady($view->spots()[0][1] ?? null);

@@ -10,7 +10,7 @@ document.addEventListener('htmx:beforeSend', ({ detail }) => {
 
 // What is open stays open; a part that says data-keep is left as it is (a preview does not carry everything).
 const callbacks = {
-    beforeAttributeUpdated: (name, node) => !((name === 'open' && node.matches('details, dialog')) || (name === 'value' && typed.has(node))),
+    beforeAttributeUpdated: (name, node) => !((name === 'open' && node.matches('details, dialog')) || (name === 'value' && typed.has(node)) || (name === 'selected' && typed.has(node.closest('select')))),
     beforeNodeMorphed: (old, fresh) => !(fresh instanceof Element && fresh.hasAttribute('data-keep') && old.matches(fresh.tagName)),
 };
 export const morph = (old, fresh) => Idiomorph.morph(old, fresh, { morphStyle: 'outerHTML', callbacks });

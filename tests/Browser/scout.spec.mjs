@@ -4,6 +4,7 @@ import { demoFile, expect, finding, tally, test } from './desk.mjs';
 async function millOnly(page) {
     const plan = JSON.parse(demoFile);
     plan.locations = plan.locations.filter((place) => place.id === 'stone-room');
+    plan.setups = plan.setups.filter((setup) => setup.location === 'stone-room');
     await page.goto('/');
     await page.setInputFiles('input[type=file]', { name: 'mill.fineframe.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(plan)) });
     await page.getByRole('button', { name: 'Import' }).click();

@@ -13,17 +13,23 @@ final class Intrusions
     public const LEAST_SHARE = 2e-6;
 
     /** A ray is cast for every so much of the frame, whose area is 4. */
-    private const FINEST = 0.01;
+    private const FINEST = 0.03;
 
-    /** @var list<array{float, float, float, float, Solid}>|null what may hide a thing: centre from the lens, squared radius, solid */
+    /** @var list<array{float, float, float, float, Solid, float, float, float}>|null what may hide a thing: centre from the lens, squared radius, solid */
     private ?array $covers = null;
+
+    /** The solid last looked at, and what may hide it. */
+    private ?Solid $looked = null;
+
+    /** @var list<array{float, float, float, float, Solid, float, float, float}> */
+    private array $before = [];
 
     /** @param  string  $but  something that is looked at elsewhere than it stands, and hides nothing */
     public function __construct(private readonly Scene $scene, private readonly LensView $view, private readonly string $but = '')
     {
     }
 
-    /** @return list<array{float, float, float, float, Solid}> made when something shows at all */
+    /** @return list<array{float, float, float, float, Solid, float, float, float}> made when something shows at all */
     private function covers(): array
     {
         if ($this->covers !== null) {
@@ -33,11 +39,60 @@ final class Intrusions
         $covers = [];
         foreach ([...$this->scene->shell, ...$this->scene->solidsSeenBy($this->view->camera)] as $solid) {
             if ($solid->material !== Material::Floor && $solid->material !== Material::Ceiling && $solid->owner !== $this->but && $this->view->mayShow($solid)) {
-                $covers[] = [$solid->centre[0] - $ex, $solid->centre[1] - $ey, $solid->centre[2] - $ez, $solid->isFlat() ? INF : $solid->radius ** 2, $solid];
+                [$x, $y, $z, $radius] = [$solid->centre[0] - $ex, $solid->centre[1] - $ey, $solid->centre[2] - $ez, $solid->isFlat() ? INF : $solid->radius];
+                $distance = sqrt($x * $x + $y * $y + $z * $z);
+                // Sine and cosine of half the angle that it fills, seen as a ball; beyond any where the lens is inside it.
+                $sine = $radius < $distance ? $radius / $distance : 2.0;
+                $covers[] = [$x, $y, $z, $radius * $radius, $solid, $distance, $sine, $sine < 1.0 ? sqrt(1.0 - $sine * $sine) : 0.0];
             }
         }
 
         return $this->covers = $covers;
+    }
+
+    /**
+     * Of what may hide anything, what may hide this solid: nearer, and in its direction as both are round.
+     *
+     * @return list<array{float, float, float, float, Solid, float, float, float}>
+     */
+    private function coversOf(Solid $solid): array
+    {
+        if ($this->looked === $solid) {
+            return $this->before;
+        }
+        [$sx, $sy, $sz] = [$solid->centre[0] - $this->view->eye[0], $solid->centre[1] - $this->view->eye[1], $solid->centre[2] - $this->view->eye[2]];
+        $far = sqrt($sx * $sx + $sy * $sy + $sz * $sz);
+        $sine = $far > $solid->radius ? $solid->radius / $far : 2.0;
+        $cosine = $sine < 1.0 ? sqrt(1.0 - $sine * $sine) : 0.0;
+        $reach = $far + $solid->radius;
+        $before = [];
+        foreach ($this->covers() as $cover) {
+            [$x, $y, $z, , $other, $distance, $wide, $narrow] = $cover;
+            // Farther off than all of the solid, or apart by more than both half angles: cos(a + b) of them.
+            if ($wide < 1.0 && ($distance * (1.0 - $wide) > $reach || ($sine < 1.0 && $x * $sx + $y * $sy + $z * $sz < ($cosine * $narrow - $sine * $wide) * $distance * $far))) {
+                continue;
+            }
+            if ($other !== $solid && ! ($wide >= 2.0 && $other->isFlat() && self::isThisSide($other, $this->view->eye, $solid))) {
+                $before[] = $cover;
+            }
+        }
+        $this->looked = $solid;
+
+        return $this->before = $before;
+    }
+
+    /**
+     * Whether all of a solid is on the lens's side of a wall, which then hides nothing of it.
+     *
+     * @param  array{float, float, float}  $eye
+     */
+    private static function isThisSide(Solid $wall, array $eye, Solid $solid): bool
+    {
+        [$nx, $ny, $nz, $d] = $wall->planes()[0];
+        $side = $nx * $eye[0] + $ny * $eye[1] + $nz * $eye[2] - $d;
+        $there = $nx * $solid->centre[0] + $ny * $solid->centre[1] + $nz * $solid->centre[2] - $d;
+
+        return $side > 0.0 ? $there >= $solid->radius : $there <= -$solid->radius;
     }
 
     /** @return list<Intrusion> of things that nobody wants in frame */
@@ -102,7 +157,7 @@ final class Intrusions
     {
         [$clear, $hidden] = [0.0, []];
         foreach (Convex::samples($part, self::FINEST) as [$at, $area]) {
-            $by = $this->before($solid, $at, $ignored);
+            $by = $this->hider($solid, $at, $ignored);
             $by === null || $by === $solid ? $clear += $area : $hidden[$by->owner] = ($hidden[$by->owner] ?? 0.0) + $area;
         }
 
@@ -165,7 +220,7 @@ final class Intrusions
     /** @param  array{float, float}  $at */
     private function hidden(Solid $solid, array $at): bool
     {
-        return $this->before($solid, $at) !== null;
+        return $this->hider($solid, $at) !== null;
     }
 
     /**
@@ -174,7 +229,7 @@ final class Intrusions
      * @param  array{float, float}  $at
      * @param  (\Closure(Solid): bool)|null  $ignored
      */
-    private function before(Solid $solid, array $at, ?\Closure $ignored = null): ?Solid
+    private function hider(Solid $solid, array $at, ?\Closure $ignored = null): ?Solid
     {
         $ray = $this->view->ray($at);
         $own = $solid->hitBy($this->view->eye, $ray);
@@ -183,9 +238,9 @@ final class Intrusions
         }
         [$rx, $ry, $rz] = $ray;
         $length = $rx * $rx + $ry * $ry + $rz * $rz;
-        foreach ($this->covers() as [$x, $y, $z, $square, $other]) {
+        foreach ($this->coversOf($solid) as [$x, $y, $z, $square, $other]) {
             $along = $x * $rx + $y * $ry + $z * $rz;
-            if ($x * $x + $y * $y + $z * $z - $along * $along / $length > $square || $other === $solid) {
+            if ($x * $x + $y * $y + $z * $z - $along * $along / $length > $square) {
                 continue;
             }
             $met = $other->hitBy($this->view->eye, $ray);

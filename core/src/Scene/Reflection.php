@@ -10,7 +10,7 @@ use FineFrame\Geometry\Vec3;
 /** Something of the shoot that shows in a pane: a lamp, a camera, someone of the crew. */
 final readonly class Reflection
 {
-    private const FINEST = 0.01;
+    private const FINEST = 0.03;
 
     /**
      * @param  float  $share  of the delivered frame
@@ -31,8 +31,16 @@ final readonly class Reflection
             if ($mirror === null) {
                 continue;
             }
+            $mine = $view->camera->placement->id;
+            $everything = [...$scene->shell, ...$scene->solids];
+            // What may stand before the glass, and what the glass may show.
+            $there = array_values(array_filter($everything, static fn (Solid $s): bool => $s->owner !== $mine && $s->owner !== $pane->owner && $view->mayShow($s)));
+            $back = array_values(array_filter($everything, static fn (Solid $s): bool => $mirror->mayShow($s)));
             foreach ($scene->unwanted() as $owner => $solids) {
-                $one = self::of($scene, $view, $mirror, $pane, $frame, (string) $owner, $solids);
+                if (array_filter($solids, $mirror->mayShow(...)) === []) {
+                    continue;
+                }
+                $one = self::of($view, $mirror, $pane, $frame, (string) $owner, $solids, $there, $back);
                 $one->share <= Intrusions::LEAST_SHARE ?: $all[] = $one;
             }
         }
@@ -43,15 +51,17 @@ final readonly class Reflection
     /**
      * @param  list<array{float, float}>  $frame
      * @param  list<Solid>  $solids
+     * @param  list<Solid>  $there
+     * @param  list<Solid>  $back
      */
-    private static function of(Scene $scene, LensView $view, LensView $mirror, Pane $pane, array $frame, string $owner, array $solids): self
+    private static function of(LensView $view, LensView $mirror, Pane $pane, array $frame, string $owner, array $solids, array $there, array $back): self
     {
         [$area, $outlines] = [0.0, []];
         foreach ($solids as $solid) {
             $part = $pane->before(new Vec3(...$solid->centre)) < 0.0 ? [] : Convex::within(Intrusions::outline($solid, $mirror), $frame);
             $seen = 0.0;
             foreach (count($part) < 3 ? [] : Convex::samples($part, self::FINEST) as [$at, $share]) {
-                $seen += self::hidden($scene, $view, $mirror, $pane, $solid, $at) ? 0.0 : $share;
+                $seen += self::hidden($view, $mirror, $pane, $solid, $at, $there, $back) ? 0.0 : $share;
             }
             $area += $seen;
             $seen <= 0.0 ?: $outlines[] = $part;
@@ -64,8 +74,10 @@ final readonly class Reflection
      * Along the ray from behind the pane: nothing may stand between the lens and the pane, nor between the pane and the thing.
      *
      * @param  array{float, float}  $at
+     * @param  list<Solid>  $there
+     * @param  list<Solid>  $back
      */
-    private static function hidden(Scene $scene, LensView $view, LensView $mirror, Pane $pane, Solid $solid, array $at): bool
+    private static function hidden(LensView $view, LensView $mirror, Pane $pane, Solid $solid, array $at, array $there, array $back): bool
     {
         $ray = $mirror->ray($at);
         $own = $solid->hitBy($mirror->eye, $ray);
@@ -78,17 +90,15 @@ final readonly class Reflection
         if ($own <= $glass) {
             return true;
         }
-        $mine = $view->camera->placement->id;
-        foreach ([...$scene->shell, ...$scene->solids] as $other) {
-            if ($other === $solid) {
-                continue;
-            }
-            $back = $other->hitBy($mirror->eye, $ray);
-            if ($back !== null && $back > $glass + 1e-6 && $back < $own - 1e-6) {
+        foreach ($back as $other) {
+            $met = $other === $solid ? null : $other->hitBy($mirror->eye, $ray);
+            if ($met !== null && $met > $glass + 1e-6 && $met < $own - 1e-6) {
                 return true;
             }
-            $there = $other->owner === $mine || $other->owner === $pane->owner ? null : $other->hitBy($view->eye, $towards);
-            if ($there !== null && $there < $glass - 0.02) {
+        }
+        foreach ($there as $other) {
+            $met = $other->hitBy($view->eye, $towards);
+            if ($met !== null && $met < $glass - 0.02) {
                 return true;
             }
         }

@@ -68,7 +68,15 @@ final class Solid
      */
     public function hitBy(array $from, array $towards): ?float
     {
-        return $this->isFlat() ? $this->flatHit($from, $towards) : $this->solidHit($from, $towards);
+        if ($this->isFlat()) {
+            return $this->flatHit($from, $towards);
+        }
+        // Past its sphere, no face needs to be asked.
+        [$x, $y, $z] = [$this->centre[0] - $from[0], $this->centre[1] - $from[1], $this->centre[2] - $from[2]];
+        $along = $x * $towards[0] + $y * $towards[1] + $z * $towards[2];
+        $length = $towards[0] * $towards[0] + $towards[1] * $towards[1] + $towards[2] * $towards[2];
+
+        return $x * $x + $y * $y + $z * $z - $along * $along / $length > $this->radius * $this->radius + 1e-9 ? null : $this->solidHit($from, $towards);
     }
 
     /**

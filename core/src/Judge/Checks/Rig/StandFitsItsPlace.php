@@ -68,7 +68,7 @@ final class StandFitsItsPlace extends Rule
             $note($print->radiusM + $clear - $nearest->distanceTo($print->centre), $wall->name, $print->centre->minus($nearest));
         }
         foreach ($situation->scene->obstacles() as $thing) {
-            if ($thing->baseM < 0.3 && ! $thing->carriesStands) {
+            if ($thing->baseM < 0.3 && ! $thing->carriesStands && $thing->isNear($print->centre, $print->radiusM + $clear)) {
                 $edge = $thing->footprint;
                 $gap = $edge->contains($print->centre) ? -$edge->borderDistanceTo($print->centre) : $edge->borderDistanceTo($print->centre);
                 $note($print->radiusM + $clear - $gap, $thing->name, $print->centre->minus($thing->place));

@@ -60,7 +60,7 @@ final class WayOutIsClear extends Rule
         }
         foreach ($situation->scene->obstacles() as $thing) {
             // What is built in has always stood there; only what somebody put in the way can be taken out of it.
-            if ($thing->path !== null && $thing->baseM < 2.0 && $thing->footprint->gapTo($way) <= 0) {
+            if ($thing->path !== null && $thing->baseM < 2.0 && $thing->isNear($way->corners[0], $way->corners[0]->distanceTo($way->corners[2])) && $thing->footprint->gapTo($way) <= 0) {
                 yield [$thing->id, $thing->path, $thing->footprint];
             }
         }
