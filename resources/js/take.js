@@ -3,7 +3,7 @@ let asked = 0;
 
 document.addEventListener('input', async (event) => {
     if (!event.target.matches('[data-take-time]')) return;
-    const [slider, take] = [event.target, event.target.closest('.take')];
+    const [slider, take] = [event.target, event.target.closest('[data-take]')];
     const at = Number(slider.value);
     const share = (at - Number(slider.min)) / (Number(slider.max) - Number(slider.min));
     const line = take.querySelector('[data-take-line]');

@@ -2,7 +2,7 @@
     @forelse ($work->takes() as $take)
         @php([$w, $left] = [\App\View\TakeDesk::WIDTH, \App\View\TakeDesk::LEFT])
         @php($rows = $take->rows())
-        <div class="take" data-take="{{ route('export.moment', ['shoot' => $work->shoot->id, 'move' => $take->id(), 'place' => $work->place()]) }}">
+        <div class="one-take" data-take="{{ route('export.moment', ['shoot' => $work->shoot->id, 'move' => $take->id(), 'place' => $work->place()]) }}">
             <figure class="frame take-frame"><figcaption><b>{{ $take->camera() }}</b> <output data-take-now class="num">{{ \App\View\TakeDesk::clock($take->beginsS()) }}</output></figcaption><div data-take-frame>@include('plan.frame', ['frame' => $take->frame($take->beginsS())])</div></figure>
             <div class="take-time">
                 <label class="take-slider"><span class="sr">Moment of the take</span><input type="range" min="{{ $take->beginsS() }}" max="{{ $take->endsS() }}" step="0.1" value="{{ $take->beginsS() }}" data-take-time></label>
