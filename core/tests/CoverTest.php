@@ -12,6 +12,7 @@ use FineFrame\Propose\Proposal;
 use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\Scene;
 use FineFrame\Scene\Sightline;
+use FineFrame\Scene\SightMap;
 use FineFrame\Tests\Cases;
 
 /** @return list<array{string, string, list<string>}> */
@@ -105,4 +106,17 @@ it('follows the school of the second camera', function (): void {
     };
 
     expect($angle('profile'))->toBeGreaterThan(49.0);
+});
+
+it('maps from where faces are seen, and where a block of people hides them', function (): void {
+    $seen = function (array $changes): array {
+        $map = SightMap::of(new Scene(Cases::demo($changes + ['@' => 'duo', 'moves' => [], 'lights' => []])), 1.45);
+        $south = array_values(array_filter($map->places, fn (array $p): bool => $p[0]->y < 0.5 && $p[0]->x > 3 && $p[0]->x < 6));
+
+        return array_map(fn (array $p): array => $p[1], $south);
+    };
+    $crowd = ['furniture/-' => ['id' => 'crowd', 'name' => 'crowd', 'width_m' => 8, 'depth_m' => 0.5, 'height_m' => 1.75, 'x_m' => 4.5, 'y_m' => 1.9]];
+
+    expect($seen([])[2])->toContain('tamsin')->toContain('wren')->and(array_merge(...$seen($crowd)))->toBe([])
+        ->and(array_merge(...$seen(['furniture/-' => ['height_m' => 1.2] + $crowd['furniture/-']])))->not->toBe([]);
 });

@@ -12,6 +12,7 @@ use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\LensView;
+use FineFrame\Scene\SightMap;
 use FineFrame\Space\ErrorEllipse;
 use FineFrame\Space\PlacedRoom;
 use FineFrame\Space\TapeBook;
@@ -144,6 +145,19 @@ final readonly class FloorOverlays
         }
 
         return $lines;
+    }
+
+    /** @return list<array{x: float, y: float, class: string, words: string}> places to stand with a camera, by whose faces are seen from there */
+    public function sight(): array
+    {
+        $people = count($this->situation->setup->subjects());
+        $moving = $this->situation->sweeps()[0]->path->camera->placement->id ?? '';
+        $map = SightMap::of($this->situation->scene, 1.45, $moving);
+
+        return array_map(fn (array $place): array => [
+            'x' => $this->sheet->x($place[0]), 'y' => $this->sheet->y($place[0]), 'class' => count($place[1]) === $people ? 'sees-all' : ($place[1] === [] ? 'sees-none' : 'sees-some'),
+            'words' => $place[1] === [] ? 'no face from here' : implode(', ', array_map($this->situation->name(...), $place[1])),
+        ], $map->places);
     }
 
     /** @return list<array{x: float, y: float, words: string, at: array{float, float}, class: string}> readings that say where they were taken */

@@ -1,4 +1,8 @@
 @php($desk = $work->cameras())
+<div class="sight-floor">
+    @include('plan.floor', ['floor' => $work->floor(), 'ink' => new \App\View\Drawing\ScreenInk, 'selected' => $work->selected, 'overlays' => ['sight']])
+    <p class="why">Where one can stand with a camera at 1.45 m: <span class="key-all">filled</span>, every face is seen; <span class="key-some">hollow</span>, some; a small dot, none. A crowd is drawn as a block of its height, in Stage.</p>
+</div>
 <div class="table-panel">
     <table class="cover-table">
         <caption>Who is on whom: what of each head is in frame and unhidden. Bold where the camera is meant to be on them; a moving camera as it stands now.</caption>

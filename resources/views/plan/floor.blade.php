@@ -55,6 +55,9 @@
     @foreach (in_array('survey', $overlays, true) ? $over->ties() : [] as $line)
         <path {!! $ink->of($line['class']) !!} d="{{ $line['path'] }}"/>
     @endforeach
+    @foreach (in_array('sight', $overlays, true) ? $over->sight() : [] as $dot)
+        <circle {!! $ink->of($dot['class']) !!} cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="{{ $dot['class'] === 'sees-none' ? 3 : 7 }}"><title>{{ $dot['words'] }}</title></circle>
+    @endforeach
     @foreach (in_array('lenses', $overlays, true) ? $floor->moves() : [] as $move)
         @if ($move['way'] !== '')<path {!! $ink->of('move-behind') !!} d="{{ $move['way'] }}"/>@endif
         <path {!! $ink->of('move') !!} d="{{ $move['path'] }}"/>
