@@ -56,6 +56,10 @@ final class Workspace
     /** The selected thing's card; null when nothing is, or it is no longer there. */
     public readonly ?Card $card;
 
+    /**
+     * @param  list<string>  $off  lamps that are off only to look
+     * @param  SetupPlan|null  $kept  as it is kept, where lamps are off only to look
+     */
     public function __construct(
         public readonly Shoot $shoot,
         public readonly SetupPlan $setup,
@@ -66,12 +70,14 @@ final class Workspace
         private readonly Judge $judge,
         private readonly bool $mends = true,
         string $room = '',
+        private readonly array $off = [],
+        ?SetupPlan $kept = null,
     ) {
         $this->room = $setup->room->called($room);
         $this->situation = new Situation($setup);
         $this->verdicts = $judge->judge($this->situation);
         $this->phrase = new Phrase($reader);
-        $this->card = (new Cards($setup))->find($selected ?? '');
+        $this->card = (new Cards($kept ?? $setup))->find($selected ?? '');
     }
 
     /** @return array<string, string> */
@@ -112,6 +118,11 @@ final class Workspace
     public function scout(): ScoutDesk
     {
         return $this->scout ??= new ScoutDesk($this->situation, $this->room, $this->reader, $this->phrase);
+    }
+
+    public function light(): LightDesk
+    {
+        return new LightDesk($this->situation, $this->reader, $this->off);
     }
 
     public function proposals(): ProposalDesk
@@ -176,7 +187,7 @@ final class Workspace
     /** @return list<FrameDrawing> */
     public function frames(): array
     {
-        return FrameDrawing::all($this->situation, $this->reader, ! $this->isStill());
+        return FrameDrawing::all($this->situation, $this->reader, ! $this->isStill(), $this->isStill() && $this->stage === Stage::Light);
     }
 
     /** @return list<string> ids of cameras with something broken in their frame */
@@ -243,7 +254,7 @@ final class Workspace
     /** @param  array<string, string|null>  $with */
     public function url(array $with = []): string
     {
-        $with += ['place' => $this->place(), 'room' => $this->room->id === '' ? null : $this->room->id];
+        $with += ['place' => $this->place(), 'room' => $this->room->id === '' ? null : $this->room->id, 'off' => $this->off === [] || ($with['stage'] ?? $this->stage->value) !== 'light' ? null : implode(',', $this->off)];
         $look = $with['look'] ?? ($this->look === array_key_first(self::looksOf($this->stage)) || ($with['stage'] ?? $this->stage->value) !== $this->stage->value ? null : $this->look);
         $query = array_filter(['look' => $look] + $with + ['select' => $this->selected ?? (in_array($this->stage, [Stage::Brief, Stage::Scout, Stage::Measure], true) ? 'none' : null)], static fn (?string $v): bool => $v !== null);
         $stage = $with['stage'] ?? $this->stage->value;

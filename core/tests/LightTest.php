@@ -3,9 +3,13 @@
 declare(strict_types=1);
 
 use FineFrame\Geometry\Vec3;
-use FineFrame\Light\FaceLight;
+use FineFrame\Light\Pattern;
 use FineFrame\Light\PolygonSource;
+use FineFrame\Scene\FaceReading;
+use FineFrame\Scene\FramePicture;
+use FineFrame\Scene\FramePolygon;
 use FineFrame\Scene\Scene;
+use FineFrame\Scene\ThingKind;
 use FineFrame\Tests\Cases;
 
 function square(float $half): array
@@ -40,7 +44,60 @@ it('halves the lamp by a stop of dimmer', function (): void {
     $lux = function (float $dim): float {
         $setup = Cases::demo(['lights/key/dimmer' => $dim]);
 
-        return FaceLight::on($setup->bodies['miller'], (new Scene($setup))->lamps, $setup->setup->metering)->lampLux;
+        return (new FaceReading(new Scene($setup), $setup->bodies['miller']))->light->lampLux;
     };
     expect($lux(0.5) / $lux(0.25))->toEqualWithDelta(2.0, 1e-9);
+});
+
+/** The light on the miller's head, after changes. */
+function millersFace(array $changes = []): FaceReading
+{
+    $setup = Cases::demo($changes + ['cameras/cam-b' => null, 'views' => [], 'microphones' => []]);
+
+    return new FaceReading(new Scene($setup), $setup->bodies['miller']);
+}
+
+it('loses to a flag the share of a lamp that the flag hides', function (): void {
+    // The key is 1.2 m wide; a flag half way that covers the whole of it, and one that covers about half.
+    $flag = fn (float $width, float $shift): array => ['furniture/-' => ['id' => 'flag', 'name' => 'flag', 'width_m' => $width, 'depth_m' => 0.02, 'height_m' => 2.4, 'x_m' => 2.4 + $shift, 'y_m' => 2.18 - $shift, 'turn_deg' => 54, 'keep_out' => true]];
+    $open = millersFace();
+
+    expect($open->seen['key'])->toBe(1.0)
+        ->and(millersFace($flag(1.6, 0.0))->seen['key'])->toBe(0.0)->and(millersFace($flag(1.6, 0.0))->light->lampLux)->toBe(0.0)
+        ->and(millersFace($flag(0.35, 0.0))->seen['key'])->toBeGreaterThan(0.2)->toBeLessThan(0.8)
+        ->and(millersFace($flag(0.35, 0.0))->byLamp['key'])->toEqualWithDelta($open->byLamp['key'] * millersFace($flag(0.35, 0.0))->seen['key'], 1e-9);
+});
+
+it('deepens the far cheek by a black cloth and opens it by a white board', function (): void {
+    // Beside the far cheek, 50 cm off.
+    $board = fn (float $reflects): array => ['furniture/-' => ['id' => 'board', 'name' => 'board', 'width_m' => 1.2, 'depth_m' => 0.02, 'height_m' => 1.2, 'base_m' => 0.6, 'x_m' => 3.75, 'y_m' => 2.6, 'turn_deg' => 270, 'reflects' => $reflects, 'keep_out' => true]];
+    [$bare, $cloth, $white] = [millersFace(), millersFace($board(0.03)), millersFace($board(0.85))];
+
+    expect($cloth->cheeks())->toBeGreaterThan($bare->cheeks() * 1.1)->and($white->cheeks())->toBeLessThan($bare->cheeks() * 0.9)
+        ->and($cloth->light->ambientLux)->toBeLessThan($bare->light->ambientLux)->and($white->bounced)->toBeGreaterThan(1.0)->and($bare->bounced)->toBe(0.0);
+});
+
+it('names the pattern by where the key stands', function (float $azimuth, float $elevation, Pattern $pattern): void {
+    expect(Pattern::of($azimuth, $elevation))->toBe($pattern)->and(Pattern::of(-$azimuth, $elevation))->toBe($pattern);
+})->with([[0, 10, Pattern::Flat], [5, 35, Pattern::Butterfly], [30, 30, Pattern::Loop], [50, 40, Pattern::Triangle], [85, 20, Pattern::Split], [140, 20, Pattern::Rim], [10, 75, Pattern::Top], [20, -30, Pattern::Under]]);
+
+it('gives nothing from a lamp that is off, and everything that depends on it follows', function (): void {
+    $off = millersFace(['lights/key/on' => false]);
+
+    expect($off->light->lampLux)->toBe(0.0)->and($off->key())->toBeNull()->and($off->pattern())->toBeNull()->and($off->cheeks())->toEqualWithDelta(1.0, 1e-9)
+        ->and(Cases::demo(['lights/key/on' => false])->setup->lights[0]->on)->toBeFalse();
+});
+
+it('throws shadows on walls and floor, and never makes light of them', function (): void {
+    $lit = function (array $changes): array {
+        $scene = new Scene(Cases::demo($changes));
+        $stops = array_map(fn (FramePolygon $p): float => $p->stops, array_filter(FramePicture::of($scene, $scene->views['cam-a'], true)->polygons, fn (FramePolygon $p): bool => $p->kind === ThingKind::Room));
+
+        return [count($stops), array_sum($stops) / count($stops)];
+    };
+    [$patches, $open] = $lit([]);
+    // A wall of cloth before the key.
+    [, $dark] = $lit(['furniture/-' => ['id' => 'flag', 'name' => 'flag', 'width_m' => 2.4, 'depth_m' => 0.02, 'height_m' => 2.5, 'x_m' => 2.3, 'y_m' => 2.1, 'turn_deg' => 54]]);
+
+    expect($patches)->toBeGreaterThan(20)->and($dark)->toBeLessThan($open - 0.5);
 });

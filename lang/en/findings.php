@@ -243,6 +243,31 @@ return [
         'bright' => [':thing is :off too bright: :stop at :subject’s face, :wanted wanted.', ':lux at the face, with the light that is there.'],
         'dim' => [':thing is :off too dim: :stop at :subject’s face, :wanted wanted.', ':lux at the face, with the light that is there.'],
     ],
+    'face-has-shape' => [
+        'holds' => [':subject’s cheeks are :ratio to 1, a :pattern.', 'As the school of contrast wants it.'],
+        'fails' => [':subject’s cheeks are :ratio to 1, a :pattern; :least is wanted.', 'Bring the key round, dim what fills, or hang a black cloth on the far side.'],
+        'hard' => [':subject’s cheeks are :ratio to 1; up to :most is wanted.', 'Fill it, bounce some back, or bring the key nearer to the nose.'],
+        'top' => ['The key stands :angle over :subject’s eyes: it hollows them.', 'Lower it, or take it farther away: from 30° to 45° the eyes have light.'],
+        'under' => ['The key comes from below :subject’s eyes.', 'Light from below looks like a fire, or like a threat. Raise it.'],
+    ],
+    'key-is-on-its-side' => [
+        'holds' => [':key lights :subject from the far side: shadow toward :camera.', 'That is what gives a face its shape.'],
+        'open' => [':key lights :subject from :camera’s side: an open face.', 'As the school has it.'],
+        'fails' => [':key lights the side of :subject’s face that :camera sees.', 'The near side lies open, and the face goes wide and flat.'],
+        'short' => [':key leaves the side toward :camera in shadow.', 'By the school of the open face the key is on the lens’s side.'],
+    ],
+    'colours-agree' => [
+        'holds' => [':lamp at :kelvin agrees with the cameras at :white.', 'No cast on :subject’s skin.'],
+        'fails' => [':lamp at :kelvin is :shift from the cameras’ :white on :subject’s face.', 'Two colours on skin cannot be graded apart. Set the lamp, or gel it.'],
+    ],
+    'lens-is-shaded' => [
+        'holds' => [':lamp shines into no lens.', 'None looks toward its face.'],
+        'fails' => [':lamp shines into :camera’s lens, :off off its axis.', 'It veils the shadows, in frame or out. Flag it, grid it, or turn it away.'],
+    ],
+    'dimmer-is-clean' => [
+        'holds' => [':lamp at :dim is within its clean range.', 'From :lowest on.'],
+        'fails' => [':lamp at :dim is below its clean range, from :lowest.', 'There it may flicker or shift. Take it farther away, or put a cloth before it.'],
+    ],
     'soft-box-fits-the-room' => [
         'holds' => [':thing fits the room.', 'The box is under the ceiling, within the walls and clear of furniture.'],
         'ceiling' => [':thing is :distance into the ceiling.', 'Lower it, or take a smaller box.'],

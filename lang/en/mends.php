@@ -24,6 +24,7 @@ return [
     'turn-counter' => 'turn :thing by :angle counter-clockwise',
     'cover' => 'let :camera cover :subject',
     'set-mode' => 'record :thing as: :mode',
+    'set-kelvin' => 'set :thing to :kelvin',
     'set-density' => 'give :thing :density of density',
     'set-alike' => 'set :thing to :value',
     'set-shutter' => 'set :thing’s shutter to :angle',

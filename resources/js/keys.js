@@ -57,6 +57,9 @@ document.addEventListener('keydown', (event) => {
         event.preventDefault();
         return go(thing.getAttribute('href'));
     }
+    const digit = event.code?.match(/^Digit([1-9])$/)?.[1];
+    const lamp = digit && find(event.shiftKey ? `[data-lamp-alone="${digit}"]` : `[data-lamp="${digit}"]`);
+    if (lamp) return lamp.click();
     const camera = /^[1-9]$/.test(event.key) && document.querySelectorAll('#frames figcaption > a')[Number(event.key) - 1];
     if (camera) return camera.click();
     if (KEYS[event.key] && !event.altKey) {

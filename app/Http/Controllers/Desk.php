@@ -10,6 +10,7 @@ use App\View\Reader;
 use App\View\Workspace;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Stage;
+use FineFrame\Plan\Edit;
 use FineFrame\Plan\Location;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\ShootPlan;
@@ -54,6 +55,21 @@ final readonly class Desk
         return $place->rooms->called(self::word($request, 'room'));
     }
 
+    /**
+     * The same with some lamps off, only to look at: nothing is kept.
+     *
+     * @param  list<string>  $off
+     */
+    private static function darkened(SetupPlan $setup, array $off): SetupPlan
+    {
+        $values = [];
+        foreach ($setup->setup->lights as $light) {
+            in_array($light->id, $off, true) ? $values["/setups/{$setup->setup->id}/lights/$light->id/on"] = false : null;
+        }
+
+        return $values === [] ? $setup : (new Edit($values))->applyTo($setup->plan)->again($setup);
+    }
+
     public function workspace(Request $request, Shoot $shoot, ?ShootPlan $plan = null, bool $mends = true): Workspace
     {
         $plan ??= $this->store->open($shoot);
@@ -61,9 +77,11 @@ final readonly class Desk
         $look = self::word($request, 'look');
         $selected = self::word($request, 'select');
 
+        $off = array_values(array_filter(explode(',', self::word($request, 'off'))));
+
         return new Workspace(
             $shoot,
-            $this->setup($request, $plan),
+            self::darkened($setup = $this->setup($request, $plan), $off),
             $stage,
             isset(Workspace::looksOf($stage)[$look]) ? $look : (string) array_key_first(Workspace::looksOf($stage)),
             $selected === '' ? match ($stage) {
@@ -76,6 +94,8 @@ final readonly class Desk
             $this->judge,
             $mends,
             self::word($request, 'room'),
+            $off,
+            $setup,
         );
     }
 

@@ -103,6 +103,7 @@ final readonly class Cards
                 $at->length('base_m', 'Off the floor', $f->baseM),
                 $at->choice('finish', 'Its front is', $f->finish->value, self::names(Finish::class)),
                 new Field("/setups/{$this->setup->setup->id}/furniture/$f->id/keep_out", 'Ours, and kept out of frame', FieldKind::Flag, $f->keepOut),
+                new Field("/setups/{$this->setup->setup->id}/furniture/$f->id/reflects", 'A board or cloth gives back', FieldKind::Share, $f->reflects, unit: '%', optional: true),
             ],
             'Place' => [...$this->place($at, $f->place->x, $f->place->y), $at->number('turn_deg', 'Turned', round(rad2deg($f->turnRad), 3), '°')],
             'Found at, and put back to' => [
@@ -121,7 +122,9 @@ final readonly class Cards
             'Lamp' => [
                 $at->text('name', 'Name', $l->name),
                 $at->choice('fixture', 'Fixture', $l->fixture, self::models($kit->fixtures)),
+                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/on", 'Burns', FieldKind::Flag, $l->on),
                 $at->share('dimmer', 'Dimmer', $l->dimmer, '%'),
+                $at->number('kelvin', 'Colour', $l->kelvin, 'K'),
                 $at->choice('subject', 'Lights', $l->subject, $this->people()),
             ],
             'Place' => [

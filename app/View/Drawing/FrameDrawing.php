@@ -36,7 +36,7 @@ final readonly class FrameDrawing
     /** @var list<Intrusion> */
     private array $intruded;
 
-    public function __construct(private Situation $situation, private LensView $view, private Reader $reader, private bool $isSharp = false)
+    public function __construct(private Situation $situation, private LensView $view, private Reader $reader, private bool $isSharp = false, private bool $isLit = false)
     {
         $this->id = $view->camera->placement->id;
         $this->label = $view->camera->placement->label;
@@ -47,11 +47,12 @@ final readonly class FrameDrawing
 
     /**
      * @param  bool  $isSharp  while something is dragged, without blur
+     * @param  bool  $isLit  with shadows and pools of light
      * @return list<self>
      */
-    public static function all(Situation $situation, Reader $reader, bool $isSharp = false): array
+    public static function all(Situation $situation, Reader $reader, bool $isSharp = false, bool $isLit = false): array
     {
-        return array_values(array_map(static fn (LensView $v): self => new self($situation, $v, $reader, $isSharp), $situation->scene->views));
+        return array_values(array_map(static fn (LensView $v): self => new self($situation, $v, $reader, $isSharp, $isLit), $situation->scene->views));
     }
 
     public function headline(): string
@@ -77,7 +78,7 @@ final readonly class FrameDrawing
     {
         $layers = $paths = [];
         [$blur, $opacity, $fill, $run] = [0, 1.0, '', ''];
-        foreach (FramePicture::of($this->situation->scene, $this->view)->polygons as $polygon) {
+        foreach (FramePicture::of($this->situation->scene, $this->view, $this->isLit)->polygons as $polygon) {
             $colour = Palette::fill($polygon->material, $polygon->stops);
             $step = $this->isSharp ? 0 : self::step($polygon->blur);
             $isNew = $step !== $blur || $polygon->opacity !== $opacity;

@@ -6,7 +6,6 @@ namespace FineFrame\Figures;
 
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Working;
-use FineFrame\Light\FaceLight;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 
@@ -16,9 +15,10 @@ final class LightFigures
     public static function face(Situation $situation, string $subject): array
     {
         $metering = $situation->setup->setup->metering;
-        $light = FaceLight::on($situation->setup->bodies[$subject], $situation->scene->lamps, $metering);
+        $face = $situation->face($subject);
+        $light = $face->light;
         $working = new Working('T²/t = E·S/C; ratio = (key + fill) : fill', [
-            'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux), 'E that is there' => Quantity::of($metering->ambientLux, Unit::Lux), 'S' => Quantity::of($metering->iso, Unit::Count), '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count),
+            'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux), 'of it, off boards' => Quantity::of($face->bounced, Unit::Lux), 'E that is there' => Quantity::of($light->ambientLux, Unit::Lux), 'S' => Quantity::of($metering->iso, Unit::Count), '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count),
         ], 'ISO 2720:1974 with a dome, C = 330; lamps by Lambert’s polygon formula');
         $one = static fn (string $name, Quantity $value): Figure => new Figure('face', $subject, $name, $value, $working);
 
@@ -27,6 +27,8 @@ final class LightFigures
             $one('t_stop', Quantity::of($light->tStop(), Unit::TStop)),
             $one('stops_over', Quantity::of($light->stopsOver(), Unit::Stop)),
             $one('ratio', Quantity::of($light->ratio(), Unit::Ratio)),
+            $one('cheeks', Quantity::ratio($face->cheeks())),
+            $one('hair', Quantity::of($face->cells['hair'], Unit::Lux)),
         ];
     }
 
@@ -36,12 +38,12 @@ final class LightFigures
         $lamp = $situation->scene->lamps[$id];
         $body = $situation->setup->bodies[$lamp->placement->subject];
         $distance = $lamp->centre()->distanceTo($body->eyes);
-        $alone = FaceLight::on($body, [$id => $lamp], $situation->setup->setup->metering)->lampLux;
+        $alone = $situation->face($lamp->placement->subject)->byLamp[$id] ?? 0.0;
         $wide = rad2deg(2 * atan($lamp->fixture->widthM / (2 * $distance)));
 
         return [
             new Figure('light', $id, 'distance', Quantity::metres($distance), new Working('from the middle of the face of the lamp to the eyes', [])),
-            new Figure('light', $id, 'lux', Quantity::of($alone, Unit::Lux), new Working('E = L/2 · Σ γᵢ (n·Γᵢ), × (1 + cos θ)/2 for the dome', ['at 1 m' => Quantity::of($lamp->fixture->luxAt1m, Unit::Lux), 'dimmer' => Quantity::share($lamp->placement->dimmer)], 'Lambert’s polygon formula, L from the lux at 1 m')),
+            new Figure('light', $id, 'lux', Quantity::of($alone, Unit::Lux), new Working('E = L/2 · Σ γᵢ (n·Γᵢ), × (1 + cos θ)/2 for the dome', ['at 1 m' => Quantity::of($lamp->fixture->luxAt1m, Unit::Lux), 'dimmer' => Quantity::share($lamp->placement->dimmer), 'of its face seen' => Quantity::share($situation->face($lamp->placement->subject)->seen[$id] ?? 0.0)], 'Lambert’s polygon formula, L from the lux at 1 m')),
             new Figure('light', $id, 'angular_size', Quantity::degrees($wide), new Working('2·atan(width / 2d)', ['width' => Quantity::metres($lamp->fixture->widthM), 'd' => Quantity::metres($distance)])),
         ];
     }

@@ -12,6 +12,7 @@ use FineFrame\Plan\Edit;
 use FineFrame\Plan\Limits;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Scene\BoomReach;
+use FineFrame\Scene\FaceReading;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\Intrusion;
 use FineFrame\Scene\Intrusions;
@@ -37,6 +38,9 @@ final class Situation
 
     /** @var array<string, BoomReach|null> */
     private array $nearest = [];
+
+    /** @var array<string, FaceReading> */
+    private array $faces = [];
 
     private ?Coverage $coverage = null;
 
@@ -84,6 +88,12 @@ final class Situation
         return $this->intrusions[$view->camera->placement->id] ??= $this->survey($view)->all();
     }
 
+    /** The light on someone's head. */
+    public function face(string $person): FaceReading
+    {
+        return $this->faces[$person] ??= new FaceReading($this->scene, $this->setup->bodies[$person]);
+    }
+
     public function coverage(): Coverage
     {
         return $this->coverage ??= new Coverage($this);
@@ -110,11 +120,17 @@ final class Situation
         return $this->nearest[$id];
     }
 
+    /** The white balance that the brief asks for. */
+    public function plannedKelvin(): float
+    {
+        return $this->setup->plan->brief->facts->number('white_balance_k') ?? 5600.0;
+    }
+
     /** @return array<string, Settings> how each camera is set, A first */
     public function settings(): array
     {
         $planned = $this->setup->setup->metering;
-        $kelvin = $this->setup->plan->brief->facts->number('white_balance_k') ?? 5600.0;
+        $kelvin = $this->plannedKelvin();
 
         return array_map(static fn (Camera $c): Settings => Settings::of($c->placement, $planned->fps, $planned->shutterDeg, $planned->iso, $kelvin), $this->setup->cameras);
     }

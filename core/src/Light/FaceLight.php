@@ -5,33 +5,29 @@ declare(strict_types=1);
 namespace FineFrame\Light;
 
 use FineFrame\Geometry\Vec3;
-use FineFrame\Staging\Body;
 
 /**
  * What an incident meter with a dome reads at a face: each lamp's light on a plane turned to it, times the dome's
- * response (1 + cos θ)/2 to light θ off the face's axis, plus what is there without lamps. Nothing stands in the way.
+ * response (1 + cos θ)/2 to light θ off the face's axis, plus what is there without lamps.
  */
 final readonly class FaceLight
 {
-    private function __construct(public float $lampLux, private Metering $metering)
+    private function __construct(public float $lampLux, public float $ambientLux, private Metering $metering)
     {
     }
 
-    /** @param  array<string, SoftBox>  $lamps */
-    public static function on(Body $body, array $lamps, Metering $metering): self
+    /**
+     * @param  float  $lampLux  by lamps and what boards throw back, as the dome reads it
+     * @param  float  $share  of the light that is there which cloths near the face leave it
+     */
+    public static function of(float $lampLux, float $share, Metering $metering): self
     {
-        $axis = $body->face()->at(0);
-        $lux = 0.0;
-        foreach ($lamps as $lamp) {
-            $lux += self::from($lamp, $body->eyes, $axis);
-        }
-
-        return new self($lux, $metering);
+        return new self($lampLux, $share * $metering->ambientLux, $metering);
     }
 
     public function totalLux(): float
     {
-        return $this->lampLux + $this->metering->ambientLux;
+        return $this->lampLux + $this->ambientLux;
     }
 
     public function tStop(): float
@@ -48,10 +44,11 @@ final readonly class FaceLight
     /** (key + ambient) : ambient; null when nothing fills. */
     public function ratio(): ?float
     {
-        return Exposure::ratio($this->lampLux, $this->metering->ambientLux);
+        return Exposure::ratio($this->lampLux, $this->ambientLux);
     }
 
-    private static function from(SoftBox $lamp, Vec3 $at, Vec3 $axis): float
+    /** Lux of one lamp, unobstructed, as a dome at a face with this axis reads it. */
+    public static function from(SoftBox $lamp, Vec3 $at, Vec3 $axis): float
     {
         $towards = $lamp->centre()->minus($at)->unit();
 

@@ -22,6 +22,8 @@ final readonly class LightPlacement implements Part
         public float $heightM,
         public string $subject,
         public float $dimmer,
+        public bool $on,
+        public float $kelvin,
         private array $extra,
     ) {
     }
@@ -37,6 +39,8 @@ final readonly class LightPlacement implements Part
             $node->metres('height_m', 0.05, 15),
             $node->id('subject'),
             $node->number('dimmer', 0, 1, Unit::Share, 1.0),
+            $node->flag('on', true),
+            $node->number('kelvin', 1800, 15_000, Unit::Kelvin, 5600.0),
             $node->rest(),
         );
     }
@@ -45,7 +49,7 @@ final readonly class LightPlacement implements Part
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'fixture' => $this->fixture, 'stand' => $this->stand,
-            'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'subject' => $this->subject, 'dimmer' => $this->dimmer,
+            'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'subject' => $this->subject, 'dimmer' => $this->dimmer, 'on' => $this->on, 'kelvin' => $this->kelvin,
         ] + $this->extra;
     }
 }

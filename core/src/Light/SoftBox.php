@@ -19,7 +19,7 @@ final readonly class SoftBox
     {
         $this->centre = $placement->place->at($placement->heightM);
         $this->facing = $target->minus($this->centre)->unit();
-        $this->luminance = $fixture->luxAt1m * $placement->dimmer / self::luxPerNitAt1m($fixture);
+        $this->luminance = ! $placement->on ? 0.0 : $fixture->luxAt1m * $placement->dimmer / self::luxPerNitAt1m($fixture);
     }
 
     public function centre(): Vec3

@@ -27,7 +27,7 @@ final class FramePicture
     private readonly ?float $focusM;
 
     /** @param  list<Solid>  $solids  what stands in the room, as far as it may be seen */
-    private function __construct(private readonly Scene $scene, private readonly LensView $real, private readonly LensView $view, private readonly array $solids)
+    private function __construct(private readonly Scene $scene, private readonly LensView $real, private readonly LensView $view, private readonly array $solids, private readonly bool $isLit = false)
     {
         $this->shading = new Shading($scene->setup, $scene->lamps);
         $body = $scene->setup->bodyFor($real->camera);
@@ -36,9 +36,10 @@ final class FramePicture
         $this->dof = $this->focusM === null ? null : $real->camera->depthOfField();
     }
 
-    public static function of(Scene $scene, LensView $view): self
+    /** @param  bool  $isLit  with shadows and the lamps' pools on walls and floor, which takes longer */
+    public static function of(Scene $scene, LensView $view, bool $isLit = false): self
     {
-        $picture = new self($scene, $view, $view, $scene->solidsSeenBy($view->camera));
+        $picture = new self($scene, $view, $view, $scene->solidsSeenBy($view->camera), $isLit);
         $polygons = $picture->painted();
         foreach (Pane::allOf($scene) as $pane) {
             $frame = $pane->isWindow ? [] : $pane->outline($view);
@@ -121,9 +122,14 @@ final class FramePicture
             if ($plane[3] >= $plane[0] * $view->eye[0] + $plane[1] * $view->eye[1] + $plane[2] * $view->eye[2]) {
                 continue;
             }
+            if ($this->isLit && $solid->isFlat() && $solid->kind === ThingKind::Room) {
+                array_push($faces, ...$this->patches($solid));
+
+                continue;
+            }
             $points = self::project(array_map(static fn (int $p): array => $ahead[$p], $face), $view);
             if ($points !== []) {
-                $faces[] = new FramePolygon($solid->owner, $solid->kind, $solid->faceMaterials[$i] ?? $solid->material, $points, $this->shading->stops(self::middle($solid, $face), $plane), $this->blur(array_map(static fn (int $p): float => $ahead[$p][2], $face)));
+                $faces[] = new FramePolygon($solid->owner, $solid->kind, $solid->faceMaterials[$i] ?? $solid->material, $points, $this->shading->stops(self::middle($solid, $face), $plane, $this->isLit ? $this->scene->seenBy($solid) : []), $this->blur(array_map(static fn (int $p): float => $ahead[$p][2], $face)));
             }
         }
         foreach ($faces === [] ? [] : $solid->decals as [$corners, $material]) {
@@ -131,6 +137,22 @@ final class FramePicture
         }
 
         return $faces === [] ? null : self::boxed($solid, $faces, min($depths), max($depths));
+    }
+
+    /** @return list<FramePolygon> a wall, the floor or the ceiling by its lit patches */
+    private function patches(Solid $solid): array
+    {
+        $all = [];
+        foreach ($this->scene->lit($this->shading)->of($solid) as [$corners, $stops]) {
+            $ahead = array_map($this->view->seen(...), $corners);
+            $depths = array_column($ahead, 2);
+            $points = $depths === [] || max($depths) < LensView::NEAR_M ? [] : self::project($ahead, $this->view);
+            if ($points !== []) {
+                $all[] = new FramePolygon($solid->owner, $solid->kind, $solid->material, $points, $stops, $this->blur($depths));
+            }
+        }
+
+        return $all;
     }
 
     /**

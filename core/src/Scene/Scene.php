@@ -29,6 +29,11 @@ final class Scene
     /** @var array<string, non-empty-list<Solid>>|null */
     private ?array $unwanted = null;
 
+    private ?LitShell $lit = null;
+
+    /** @var array<int, array<string, float>> */
+    private array $seenBy = [];
+
     /** @var list<Obstacle>|null */
     private ?array $obstacles = null;
 
@@ -74,6 +79,26 @@ final class Scene
         }
 
         return $this->unwanted;
+    }
+
+    /** The room in patches, lit. */
+    public function lit(Shading $shading): LitShell
+    {
+        return $this->lit ??= new LitShell($this, $shading);
+    }
+
+    /** @return array<string, float> the share of each lamp that a solid's middle sees; its own parts do not count */
+    public function seenBy(Solid $solid): array
+    {
+        $id = spl_object_id($solid);
+        if (! isset($this->seenBy[$id])) {
+            $this->seenBy[$id] = [];
+            foreach ($this->lamps as $lamp => $box) {
+                $this->seenBy[$id][$lamp] = $box->placement->on ? Occlusion::seen($this, $box, new Vec3(...$solid->centre), $solid->owner, 3) : 0.0;
+            }
+        }
+
+        return $this->seenBy[$id];
     }
 
     /** @return list<Solid> what a lens may see: all but the camera itself */

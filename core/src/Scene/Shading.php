@@ -9,13 +9,13 @@ use FineFrame\Plan\SetupPlan;
 
 /**
  * How bright a face looks: ambient and each lamp's direct light, as stops against the wanted exposure. Lamps count as
- * small sources at d² + area/π, and nothing casts a shadow yet: enough to paint by, not to meter by.
+ * small sources at d² + area/π, and shadows fall where somebody looked for them: enough to paint by, not to meter by.
  */
 final class Shading
 {
     private const DARKEST = -6.0;
 
-    /** @var list<array{float, float, float, float, float, float, float, float}> place, facing, candela, area/π */
+    /** @var array<string, array{float, float, float, float, float, float, float, float}> by lamp: place, facing, candela, area/π */
     private array $lamps = [];
 
     private readonly float $ambient;
@@ -27,26 +27,27 @@ final class Shading
     {
         $this->ambient = $setup->setup->metering->ambientLux;
         $this->wanted = $setup->setup->metering->wantedLux();
-        foreach ($lamps as $lamp) {
+        foreach ($lamps as $id => $lamp) {
             [$c, $f, $fixture] = [$lamp->centre(), $lamp->facing(), $lamp->fixture];
-            $this->lamps[] = [$c->x, $c->y, $c->z, $f->x, $f->y, $f->z, $lamp->candela(), $fixture->widthM * $fixture->heightM / M_PI];
+            $this->lamps[$id] = [$c->x, $c->y, $c->z, $f->x, $f->y, $f->z, $lamp->candela(), $fixture->widthM * $fixture->heightM / M_PI];
         }
     }
 
     /**
      * @param  array{float, float, float}  $at
      * @param  array{float, float, float, float}  $plane
+     * @param  array<string, float>  $seen  the share of each lamp that is seen from there; all of it where nobody has looked
      */
-    public function stops(array $at, array $plane): float
+    public function stops(array $at, array $plane, array $seen = []): float
     {
         $lux = $this->ambient;
-        foreach ($this->lamps as [$x, $y, $z, $fx, $fy, $fz, $candela, $spread]) {
+        foreach ($this->lamps as $id => [$x, $y, $z, $fx, $fy, $fz, $candela, $spread]) {
             [$dx, $dy, $dz] = [$x - $at[0], $y - $at[1], $z - $at[2]];
             $square = $dx * $dx + $dy * $dy + $dz * $dz + 1e-9;
             $falling = $plane[0] * $dx + $plane[1] * $dy + $plane[2] * $dz;
             $leaving = -($fx * $dx + $fy * $dy + $fz * $dz);
             if ($falling > 0 && $leaving > 0) {
-                $lux += $candela * $falling * $leaving / ($square * ($square + $spread));
+                $lux += ($seen[$id] ?? 1.0) * $candela * $falling * $leaving / ($square * ($square + $spread));
             }
         }
 

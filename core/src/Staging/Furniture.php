@@ -9,10 +9,11 @@ use FineFrame\Document\Part;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Shape;
 use FineFrame\Geometry\Vec2;
+use FineFrame\Measure\Unit;
 
 /**
  * A thing of the room with a footprint and a height; for a round one, the width is its diameter. Its front faces along its
- * bearing. What is to be kept out of frame is ours, and put there for the day: a case, a ladder.
+ * bearing. A board or a cloth near a face says what share of light it gives back; of other things that is left out of the sum. What is to be kept out of frame is ours, and put there for the day: a case, a ladder.
  */
 final readonly class Furniture implements Part
 {
@@ -31,6 +32,7 @@ final readonly class Furniture implements Part
         public float $foundTurnRad,
         public Finish $finish,
         public bool $keepOut,
+        public ?float $reflects,
         private array $extra,
     ) {
     }
@@ -53,6 +55,7 @@ final readonly class Furniture implements Part
             $node->has('found_turn_deg') ? $node->angle('found_turn_deg', -360, 360) : $turn,
             $node->choice('finish', Finish::class, Finish::Matt),
             $node->flag('keep_out', false),
+            $node->has('reflects') ? $node->number('reflects', 0, 1, Unit::Share) : null,
             $node->rest(),
         );
     }
@@ -63,7 +66,7 @@ final readonly class Furniture implements Part
             'id' => $this->id, 'name' => $this->name, 'shape' => $this->shape->value, 'width_m' => $this->widthM, 'depth_m' => $this->depthM,
             'height_m' => $this->heightM, 'base_m' => $this->baseM, 'x_m' => $this->place->x, 'y_m' => $this->place->y,
             'turn_deg' => round(rad2deg($this->turnRad), 9), 'finish' => $this->finish->value, 'keep_out' => $this->keepOut,
-        ] + ($this->found === null ? [] : ['found_x_m' => $this->found->x, 'found_y_m' => $this->found->y, 'found_turn_deg' => round(rad2deg($this->foundTurnRad), 9)]) + $this->extra;
+        ] + ($this->reflects === null ? [] : ['reflects' => $this->reflects]) + ($this->found === null ? [] : ['found_x_m' => $this->found->x, 'found_y_m' => $this->found->y, 'found_turn_deg' => round(rad2deg($this->foundTurnRad), 9)]) + $this->extra;
     }
 
     /** Whether it stands otherwise than it was found, so that it has to go back. */

@@ -46,6 +46,7 @@
             @include('plan.table')
             @break
         @default
+            @if ($work->stage === \FineFrame\Judge\Stage::Light && $work->setup->setup->lights !== [])@include('plan.lamps')@endif
             @include('plan.floor', ['floor' => $work->floor(), 'ink' => new \App\View\Drawing\ScreenInk, 'selected' => $work->selected, 'overlays' => $work->overlays()])
     @endswitch
 </section>

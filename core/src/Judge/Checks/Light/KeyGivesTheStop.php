@@ -36,7 +36,7 @@ final class KeyGivesTheStop extends Rule
         if ($key === null) {
             return;
         }
-        $light = FaceLight::on($situation->setup->bodies[$key->subject], $situation->scene->lamps, $situation->setup->setup->metering);
+        $light = $situation->face($key->subject)->light;
         $metering = $situation->setup->setup->metering;
         $off = $light->stopsOver();
         $severity = Severity::above(abs($off), $situation->limits->get('key_watch_stops'), $situation->limits->get('key_break_stops'));
@@ -46,7 +46,7 @@ final class KeyGivesTheStop extends Rule
             ['thing' => $situation->name($key->id), 'subject' => $situation->name($key->subject), 'stop' => Quantity::of($light->tStop(), Unit::TStop), 'wanted' => Quantity::of($metering->tStop, Unit::TStop), 'off' => Quantity::of(abs($off), Unit::Stop), 'lux' => Quantity::of($light->totalLux(), Unit::Lux)],
             [$key->id, $key->subject],
             new Working('T²/t = E·S/C', [
-                'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux), 'E that is there' => Quantity::of($metering->ambientLux, Unit::Lux), 'S' => Quantity::of($metering->iso, Unit::Count),
+                'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux), 'E that is there' => Quantity::of($light->ambientLux, Unit::Lux), 'S' => Quantity::of($metering->iso, Unit::Count),
                 '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count), 'E wanted' => Quantity::of($metering->wantedLux(), Unit::Lux),
             ], 'ISO 2720:1974 with a dome, C = 330; lamps by Lambert’s polygon formula'),
             $this->ideas($situation, $light, $off),
@@ -63,7 +63,7 @@ final class KeyGivesTheStop extends Rule
             return [];
         }
         $lowest = $situation->scene->lamps[$key->id]->fixture->lowestDim;
-        $dim = $key->dimmer * ($metering->wantedLux() - $metering->ambientLux) / $light->lampLux;
+        $dim = $key->dimmer * ($metering->wantedLux() - $light->ambientLux) / $light->lampLux;
         $dim = max($lowest, min(1.0, round($dim, 2)));
         $ideas = [new Mend('dim', ['thing' => $situation->name($key->id), 'dim' => Quantity::share($dim)], $situation->edit("lights/$key->id", ['dimmer' => $dim]))];
         if ($off < 0) {

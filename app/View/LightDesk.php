@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use FineFrame\Judge\Situation;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+use FineFrame\Scene\FaceReading;
+
+/** Light on faces as the page shows it: each source's share, the cells, and the lamps to be switched off in turn. */
+final readonly class LightDesk
+{
+    /** @param  list<string>  $off  lamps that are off only to look */
+    public function __construct(private Situation $situation, private Reader $reader, private array $off)
+    {
+    }
+
+    /** @return list<array{id: string, nth: int, name: string, burns: bool, lookedOff: bool, off: string|null, alone: string|null}> with what to ask for to see it off or alone */
+    public function lamps(): array
+    {
+        $ids = array_keys($this->situation->scene->lamps);
+        $lamps = [];
+        foreach ($ids as $i => $id) {
+            $isOff = in_array($id, $this->off, true);
+            $rest = array_values(array_diff($this->off, [$id]));
+            $others = array_values(array_diff($ids, [$id]));
+            $lamps[] = [
+                'id' => $id, 'nth' => $i + 1, 'name' => $this->situation->name($id), 'burns' => $this->situation->scene->lamps[$id]->placement->on, 'lookedOff' => $isOff,
+                'off' => self::query($isOff ? $rest : [...$this->off, $id]), 'alone' => self::query($this->off === $others && $others !== [] ? [] : $others),
+            ];
+        }
+
+        return $lamps;
+    }
+
+    /** @return list<array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}> */
+    public function faces(): array
+    {
+        return array_map(fn ($p): array => $this->face($this->situation->face($p->id)), $this->situation->setup->subjects());
+    }
+
+    /** @return array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>} */
+    private function face(FaceReading $face): array
+    {
+        $lux = fn (float $v): string => $this->reader->print(Quantity::of($v, Unit::Lux));
+        $total = max(1e-6, $face->light->totalLux());
+        $bars = [];
+        foreach ($face->byLamp as $id => $value) {
+            $seen = $face->seen[$id];
+            $bars[] = ['name' => $this->situation->name($id).($seen > 0 && $seen < 0.97 ? ', '.round(100 * $seen).' % of it seen' : ($seen <= 0 && $this->situation->scene->lamps[$id]->placement->on ? ', hidden' : '')), 'lux' => $lux($value), 'share' => $value / $total];
+        }
+        if ($face->bounced > 0.5) {
+            $bars[] = ['name' => 'off boards', 'lux' => $lux($face->bounced), 'share' => $face->bounced / $total];
+        }
+        $bars[] = ['name' => 'what is there', 'lux' => $lux($face->light->ambientLux), 'share' => $face->light->ambientLux / $total];
+
+        return [
+            'name' => $face->body->person->name, 'total' => $lux($total), 'stop' => $this->reader->print(Quantity::of($face->light->tStop(), Unit::TStop)),
+            'over' => $this->reader->print(Quantity::of(abs($face->light->stopsOver()), Unit::Stop)).($face->light->stopsOver() >= 0 ? ' over' : ' under'), 'cheeks' => number_format($face->cheeks(), 1).' : 1',
+            'pattern' => $face->pattern()->value ?? 'no key', 'side' => match ($face->isShort()) {
+                true => 'shadow toward A', false => 'light toward A', null => ''
+            },
+            'left' => $lux($face->cells['left']), 'right' => $lux($face->cells['right']), 'hair' => $lux($face->cells['hair']), 'bars' => $bars,
+        ];
+    }
+
+    /** @param  list<string>  $off */
+    private static function query(array $off): ?string
+    {
+        return $off === [] ? null : implode(',', $off);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Light;
+
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Light\Pattern;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+
+/** One cheek is darker than the other by as much as the school of contrast wants, and the key does not fall from above into the eyes. */
+final class FaceHasShape extends Rule
+{
+    /** The least and the most of cheek to cheek, by school. */
+    private const WANTED = ['shadow-to-lens' => [1.8, 8.0], 'open' => [1.3, 4.0], 'even' => [1.0, 1.6], 'balanced' => [1.2, 2.5]];
+
+    public function id(): string
+    {
+        return 'face-has-shape';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Light;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        $school = $situation->setup->plan->brief->schools->of('contrast');
+        [$least, $most] = self::WANTED[$school] ?? [1.2, 8.0];
+        foreach ($situation->setup->subjects() as $subject) {
+            $face = $situation->face($subject->id);
+            $pattern = $face->pattern();
+            if ($pattern === null) {
+                continue;
+            }
+            $cheeks = $face->cheeks();
+            $case = match (true) {
+                $pattern === Pattern::Top && $situation->setup->plan->brief->schools->of('top-light') === 'avoid' => 'top',
+                $pattern === Pattern::Under => 'under',
+                $cheeks < $least => null,
+                $cheeks > $most => 'hard',
+                default => 'holds',
+            };
+            yield $this->finding(
+                $case === 'holds' ? Severity::Holds : Severity::Watch,
+                ['subject' => $subject->name, 'ratio' => Quantity::ratio($cheeks), 'least' => Quantity::ratio($least), 'most' => Quantity::ratio($most), 'pattern' => $pattern->value, 'angle' => Quantity::degrees($face->keyElevationDeg())],
+                [$subject->id],
+                new Working('cheek to cheek = brighter / darker, flat cells 60° off the nose', ['left' => Quantity::of($face->cells['left'], Unit::Lux), 'right' => Quantity::of($face->cells['right'], Unit::Lux), 'key over the eyes' => Quantity::degrees($face->keyElevationDeg())], "school: $school"),
+                case: $case,
+            );
+        }
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Light;
+
+use FineFrame\Geometry\Vec2;
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Measure\Quantity;
+use FineFrame\Scene\FaceReading;
+
+/** The key comes from the far side of the face for shape, or from the lens's side for openness, as the school of contrast has it. */
+final class KeyIsOnItsSide extends Rule
+{
+    public function id(): string
+    {
+        return 'key-is-on-its-side';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Light;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        $school = $situation->setup->plan->brief->schools->of('contrast');
+        $a = $situation->setup->camera(0);
+        $body = $a === null ? null : $situation->setup->bodyFor($a);
+        if ($a === null || $body === null || ! in_array($school, ['shadow-to-lens', 'open'], true)) {
+            return;
+        }
+        $face = $situation->face($body->person->id);
+        $key = $face->key();
+        $short = $face->isShort();
+        if ($key === null || $short === null) {
+            return;
+        }
+        $holds = $short === ($school === 'shadow-to-lens');
+        yield $this->finding(
+            $holds ? Severity::Holds : Severity::Watch,
+            ['key' => $situation->name($key), 'subject' => $body->person->name, 'camera' => $a->placement->label],
+            [$key, $body->person->id],
+            new Working('the sides of the nose on which key and lens lie', ['shadow toward the lens' => $short ? 'yes' : 'no'], "school: $school"),
+            [$this->across($situation, $face, $key)],
+            $holds ? ($short ? 'holds' : 'open') : ($short ? 'short' : null),
+        );
+    }
+
+    /** The key mirrored to the other side of where the face looks. */
+    private function across(Situation $situation, FaceReading $face, string $key): Mend
+    {
+        $place = $situation->scene->lamps[$key]->placement->place;
+        $from = $face->body->person->place;
+        $axis = $face->body->face();
+        $arm = $place->minus($from);
+        $to = $from->plus($axis->times(2 * $axis->dot($arm))->minus($arm));
+
+        return new Mend('move', ['thing' => $situation->name($key), 'distance' => Quantity::metres($place->distanceTo($to))], $situation->moved("lights/$key", new Vec2($to->x, $to->y)));
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scene;
+
+use FineFrame\Geometry\Turn;
+use FineFrame\Geometry\Vec2;
+use FineFrame\Geometry\Vec3;
+use FineFrame\Light\FaceLight;
+use FineFrame\Light\Pattern;
+use FineFrame\Light\PolygonSource;
+use FineFrame\Staging\Body;
+use FineFrame\Staging\Furniture;
+
+/**
+ * The light on a head as meters would read it: a dome at the face, flat cells on both cheeks and on the hair; by lamp, what
+ * boards and cloths near it give or take, and what is there without lamps.
+ */
+final readonly class FaceReading
+{
+    /** Cheeks are turned this far from the nose. */
+    private const CHEEK_RAD = 60 * M_PI / 180;
+
+    /** What the surfaces of a room give back on the whole: what a cloth takes is measured against this. */
+    private const ROOM = 0.5;
+
+    /** @var array<string, float> lux at the face by lamp, as a dome reads it */
+    public array $byLamp;
+
+    /** @var array<string, float> the share of each lamp that the face sees */
+    public array $seen;
+
+    /** Lux that boards throw back at the face. */
+    public float $bounced;
+
+    /** @var array{left: float, right: float, hair: float} lux on flat cells, all sources together */
+    public array $cells;
+
+    public FaceLight $light;
+
+    public function __construct(private Scene $scene, public Body $body)
+    {
+        $axis = $body->face()->at(0.0);
+        $metering = $scene->setup->setup->metering;
+        $normals = [
+            'left' => $body->face()->turnedClockwise(-self::CHEEK_RAD)->at(0.0), 'right' => $body->face()->turnedClockwise(self::CHEEK_RAD)->at(0.0), 'hair' => $body->face()->times(-0.6)->at(0.8),
+        ];
+        [$byLamp, $seen, $cells] = [[], [], ['left' => 0.0, 'right' => 0.0, 'hair' => 0.0]];
+        foreach ($scene->lamps as $id => $lamp) {
+            $seen[$id] = $lamp->placement->on ? Occlusion::seen($scene, $lamp, $body->eyes, $body->person->id) : 0.0;
+            $byLamp[$id] = $seen[$id] * FaceLight::from($lamp, $body->eyes, $axis);
+            foreach ($normals as $cell => $normal) {
+                $cells[$cell] += $seen[$id] * $lamp->luxAt($body->eyes, $normal);
+            }
+        }
+        [$bounced, $share] = [0.0, 1.0];
+        foreach ($scene->setup->setup->furniture as $thing) {
+            foreach ($thing->reflects === null ? [] : self::boards($thing) as $board) {
+                $given = $thing->reflects * $this->litBy($board) / M_PI;
+                $bounced += $given * PolygonSource::luxPerNit($board, $body->eyes, $axis);
+                $share -= PolygonSource::luxPerNit($board, $body->eyes, $axis) / M_PI * (1 - $thing->reflects / self::ROOM);
+                foreach ($normals as $cell => $normal) {
+                    $fills = PolygonSource::luxPerNit($board, $body->eyes, $normal);
+                    $cells[$cell] += $given * $fills - $metering->ambientLux * $fills / M_PI * (1 - $thing->reflects / self::ROOM);
+                }
+            }
+        }
+        foreach ($cells as $cell => $lux) {
+            $cells[$cell] = max(0.05 * $metering->ambientLux, $lux + $metering->ambientLux);
+        }
+        [$this->byLamp, $this->seen, $this->bounced, $this->cells] = [$byLamp, $seen, $bounced, $cells];
+        $this->light = FaceLight::of(array_sum($byLamp) + $bounced, max(0.05, $share), $metering);
+    }
+
+    /** The brighter cheek over the darker, all sources together. */
+    public function cheeks(): float
+    {
+        return max($this->cells['left'], $this->cells['right']) / max(1e-6, min($this->cells['left'], $this->cells['right']));
+    }
+
+    /** @return string|null the lamp that gives the face most */
+    public function key(): ?string
+    {
+        $lit = array_filter($this->byLamp);
+        arsort($lit);
+
+        return array_key_first($lit);
+    }
+
+    public function pattern(): ?Pattern
+    {
+        $key = $this->key();
+        if ($key === null) {
+            return null;
+        }
+        $to = $this->scene->lamps[$key]->centre()->minus($this->body->eyes);
+
+        return Pattern::of(rad2deg(Turn::wrapped($to->floor()->bearing() - $this->body->headBearingRad)), rad2deg($to->elevation()));
+    }
+
+    /** Degrees of the key over the eyes. */
+    public function keyElevationDeg(): float
+    {
+        $key = $this->key();
+
+        return $key === null ? 0.0 : rad2deg($this->scene->lamps[$key]->centre()->minus($this->body->eyes)->elevation());
+    }
+
+    /** Whether the key comes from the side of the face that a camera sees less of, so that shadow is toward the lens; null without a key or a camera. */
+    public function isShort(): ?bool
+    {
+        $key = $this->key();
+        $camera = $this->scene->setup->camera(0);
+        if ($key === null || $camera === null) {
+            return null;
+        }
+        $side = static fn (Vec3 $to, Vec3 $eyes, float $bearing): float => Turn::wrapped($to->minus($eyes)->floor()->bearing() - $bearing);
+
+        return $side($this->scene->lamps[$key]->centre(), $this->body->eyes, $this->body->headBearingRad) * $side($camera->pupil(), $this->body->eyes, $this->body->headBearingRad) < 0;
+    }
+
+    /** @return list<list<Vec3>> both large faces of a board, each counter-clockwise seen from before it */
+    private static function boards(Furniture $thing): array
+    {
+        $ahead = Vec2::towards($thing->turnRad);
+        $left = $ahead->left()->times($thing->widthM / 2);
+        [$from, $to] = [$thing->baseM, $thing->baseM + $thing->heightM];
+        $front = $thing->place->plus($ahead->times($thing->depthM / 2));
+        $back = $thing->place->minus($ahead->times($thing->depthM / 2));
+
+        return [
+            [$front->plus($left)->at($from), $front->minus($left)->at($from), $front->minus($left)->at($to), $front->plus($left)->at($to)],
+            [$back->minus($left)->at($from), $back->plus($left)->at($from), $back->plus($left)->at($to), $back->minus($left)->at($to)],
+        ];
+    }
+
+    /**
+     * Lux that the lamps throw on a board's middle.
+     *
+     * @param  list<Vec3>  $board
+     */
+    private function litBy(array $board): float
+    {
+        $middle = Vec3::between($board[0], $board[2], 0.5);
+        $normal = $board[1]->minus($board[0])->cross($board[2]->minus($board[0]))->unit();
+        $lux = 0.0;
+        foreach ($this->scene->lamps as $lamp) {
+            $lux += $lamp->placement->on ? $lamp->luxAt($middle->plus($normal->times(0.01)), $normal) : 0.0;
+        }
+
+        return $lux;
+    }
+}

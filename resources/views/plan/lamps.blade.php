@@ -1,0 +1,16 @@
+@php($desk = $work->light())
+<section class="lamps" aria-label="Lamps and faces">
+    <ul class="switches">
+        @foreach ($desk->lamps() as $lamp)
+            <li @class(['is-off' => ! $lamp['burns']])>
+                <a class="plain" data-lamp="{{ $lamp['nth'] }}" href="{{ $work->url(['off' => $lamp['off']]) }}" hx-get="{{ $work->url(['off' => $lamp['off']]) }}" hx-swap="none" @if ($lamp['lookedOff']) aria-pressed="true" @endif role="button" title="Key {{ $lamp['nth'] }}"><span class="num">{{ $lamp['nth'] }}</span> {{ $lamp['name'] }}: {{ $lamp['burns'] ? 'off' : ($lamp['lookedOff'] ? 'on again' : 'is off') }}</a>
+                <a class="plain" data-lamp-alone="{{ $lamp['nth'] }}" href="{{ $work->url(['off' => $lamp['alone']]) }}" hx-get="{{ $work->url(['off' => $lamp['alone']]) }}" hx-swap="none" role="button" title="Shift and {{ $lamp['nth'] }}">alone</a>
+            </li>
+        @endforeach
+    </ul>
+    @foreach ($desk->faces() as $face)
+        <div class="face-light"><h3>{{ $face['name'] }} <b class="num">{{ $face['total'] }}</b> <span class="num">{{ $face['stop'] }}</span> <span class="why">{{ $face['over'] }} · cheeks {{ $face['cheeks'] }} · {{ $face['pattern'] }}{{ $face['side'] === '' ? '' : ', '.$face['side'] }} · left {{ $face['left'] }}, right {{ $face['right'] }}, hair {{ $face['hair'] }}</span></h3>
+            <table class="bars"><tbody>@foreach ($face['bars'] as $bar)<tr><th scope="row">{{ $bar['name'] }}</th><td><meter min="0" max="1" value="{{ round($bar['share'], 3) }}">{{ round(100 * $bar['share']) }} %</meter></td><td class="num">{{ $bar['lux'] }}</td></tr>@endforeach</tbody></table>
+        </div>
+    @endforeach
+</section>

@@ -1,0 +1,48 @@
+import { expect, grab, onScreen, test } from './desk.mjs';
+
+const lux = async (page) => Number((await page.locator('.face-light h3 .num').first().textContent()).replace(/\D.*/, ''));
+const cheeks = async (page) => Number((await page.locator('.face-light .why').first().textContent()).match(/cheeks ([\d.]+)/)[1]);
+
+test('each lamp goes off in turn and alone by its key, and frames and figures follow', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'light?place=duo'));
+    const all = await lux(page);
+    const frame = await page.locator('#frame-cam-b svg').innerHTML();
+    await page.keyboard.press('1');
+    await expect(page.locator('[data-lamp="1"]')).toContainText('on again');
+    expect(await lux(page)).toBeLessThan(all);
+    expect(await page.locator('#frame-cam-b svg').innerHTML()).not.toBe(frame);
+    await page.keyboard.press('1');
+    await expect(page.locator('[data-lamp="1"]')).toContainText('off');
+    await page.keyboard.press('Shift+1');
+    await expect(page.locator('[data-lamp="2"]')).toContainText('on again');
+    await page.keyboard.press('Shift+1');
+    await expect(page.locator('[data-lamp="2"]')).toContainText(': off');
+    expect(await lux(page)).toBe(all);
+    expect(await page.locator('#state').getAttribute('data-version')).toBe('1');
+});
+
+test('a black cloth dragged in beside the far cheek deepens the ratio', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'stage'));
+    await page.getByRole('button', { name: 'Add furniture' }).click();
+    const fill = async (label, value) => {
+        const field = page.getByLabel(label, { exact: true });
+        const version = await page.locator('#state').getAttribute('data-version');
+        await field.fill(value);
+        await field.press('Tab');
+        await expect(page.locator('#state')).not.toHaveAttribute('data-version', version);
+    };
+    await fill('Width', '1.2');
+    await fill('Depth', '0.02');
+    await fill('Height', '1.4');
+    await fill('Off the floor', '0.5');
+    await fill('Turned', '270');
+    await fill('A board or cloth gives back', '3');
+    await page.goto(page.url().replace(/stage.*/, 'light'));
+    const before = await cheeks(page);
+    const cloth = page.locator('[id^="thing-furniture"]');
+    await grab(page, (await cloth.getAttribute('id')).replace('thing-', ''));
+    const [x, y] = await onScreen(page, 3.7, 2.6);
+    await page.mouse.move(x, y, { steps: 12 });
+    await page.mouse.up();
+    await expect.poll(() => cheeks(page)).toBeGreaterThan(before * 1.05);
+});
