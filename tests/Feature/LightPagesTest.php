@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Plans\PlanStore;
+use Illuminate\Http\UploadedFile;
 
 it('looks at the scene with a lamp off, alone, and keeps nothing of it', function (): void {
     $shoot = $this->demo();
@@ -19,4 +20,22 @@ it('looks at the scene with a lamp off, alone, and keeps nothing of it', functio
     $key = app(PlanStore::class)->open($shoot->refresh())->setup('duo')->setup->lights[0];
     expect($key->on)->toBeTrue()->and($key->kelvin)->toBe(4300.0);
     $this->get("$at&off=nothing,or,other")->assertOk();
+});
+
+it('lights by a maker’s file, and refuses a broken one by its line', function (): void {
+    $shoot = $this->demo();
+    $bring = fn (string $text) => $this->post("/shoots/$shoot->id/bring", ['version' => $shoot->refresh()->version, 'stage' => 'cameras', 'look' => 'kit', 'what' => 'ies', 'name' => 'Spot', 'file' => UploadedFile::fake()->createWithContent('a.ies', $text)]);
+    $ies = (string) file_get_contents(base_path('core/tests/data/files/sym_lambert.ies'));
+    $bring($ies)->assertSessionHas('said', 'Spot is in: 3140 lm, 1000 cd at most.');
+    $this->post("/shoots/$shoot->id/card", ['version' => 2, 'stage' => 'light', 'thing' => 'key', 'fields' => ['/setups/talk/lights/key/fixture' => 'lamp-1']])->assertRedirect();
+    $this->get("/shoots/$shoot->id/light")->assertOk();
+    $setup = app(PlanStore::class)->open($shoot->refresh())->setup();
+    $lamp = (new FineFrame\Scene\Scene($setup))->lamps['key'];
+
+    // 1000 cd ahead at 80 %: 200 lx two metres off, and by the cosine beside.
+    expect($lamp->luxAt($lamp->centre()->plus($lamp->facing()->times(2)), $lamp->facing()->times(-1)))->toEqualWithDelta(200.0, 0.01);
+    foreach (['bad_word' => 'stands where a number belongs', 'bad_short_candela' => 'fewer values than declared', 'bad_no_tilt' => 'no TILT= line', 'bad_huge_counts' => 'must be a whole number', 'bad_extra_values' => 'more values than declared', 'bad_angles_order' => 'must ascend'] as $file => $words) {
+        $bring((string) file_get_contents(base_path("core/tests/data/files/$file.ies")))->assertStatus(422)->assertSee($words);
+    }
+    $bring("IESNA\nTILT=NONE\n\0\1\2")->assertStatus(422);
 });

@@ -12,7 +12,9 @@ use FineFrame\Format\Csv\ReadingsTable;
 use FineFrame\Format\Csv\TapeBookTable;
 use FineFrame\Format\Dxf\Reader;
 use FineFrame\Format\Dxf\Writer;
+use FineFrame\Format\Ies\Reader as IesReader;
 use FineFrame\Format\UnreadableFile;
+use FineFrame\Light\PhotometricWeb;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\FreeId;
 use FineFrame\Plan\Location;
@@ -61,6 +63,7 @@ final readonly class ExchangeController
             [$edit, $words, $said] = match ($request->string('what')->toString()) {
                 'tape' => $this->taped($plan, $place, $at, TapeBookTable::read($request->text(), $this->desk->reader->units)),
                 'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
+                'ies' => $this->lamp($plan, IesReader::read($request->text()), Desk::word($request, 'name')),
                 'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),
                 default => $this->read($place, ReadingsTable::read($request->text())),
             };
@@ -121,6 +124,15 @@ final readonly class ExchangeController
         }
 
         return [new Edit($values), 'Bring in a kit', 'The kit is in.'];
+    }
+
+    /** @return array{Edit, string, string} */
+    private function lamp(ShootPlan $plan, PhotometricWeb $web, string $name): array
+    {
+        $name = trim($name) === '' ? 'Lamp by its maker’s data' : mb_substr(trim($name), 0, 120);
+        $fixture = ['id' => FreeId::of('lamp', array_keys($plan->kit->fixtures)), 'name' => $name, 'width_m' => 0.2, 'height_m' => 0.2, 'depth_m' => 0.25, 'lux_at_1m' => max(1.0, round($web->candela(0, 0), 1)), 'watts' => $web->watts, 'web' => $web->write()];
+
+        return [new Edit(['/kit/fixtures/-' => $fixture]), "Bring in $name", "$name is in: ".round($web->lumens()).' lm, '.round($web->peak()).' cd at most.'];
     }
 
     private function file(string $content, string $type, string $name): Response

@@ -210,6 +210,16 @@ final class Node
         return $all;
     }
 
+    /** @return list<float> finite numbers */
+    public function numberList(string $key, int $max): array
+    {
+        $value = $this->take($key, []);
+        $isList = is_array($value) && array_is_list($value) && count($value) <= $max;
+        $numbers = $isList ? array_values(array_filter($value, static fn (mixed $v): bool => is_int($v) || is_float($v) && is_finite($v))) : [];
+
+        return $isList && count($numbers) === count($value) ? array_map(floatval(...), $numbers) : $this->bad($key, 'must be a list of at most {max} numbers', ['max' => $max], []);
+    }
+
     /** @return list<string> the names of a map that are true */
     public function flagged(string $key): array
     {

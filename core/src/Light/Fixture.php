@@ -8,7 +8,7 @@ use FineFrame\Document\Node;
 use FineFrame\Document\Part;
 use FineFrame\Measure\Unit;
 
-/** A soft lamp by its face and the lux it gives one metre ahead at full power. */
+/** A lamp by its face and the lux it gives one metre ahead at full power: soft and even, or by the intensities that its maker measured. */
 final readonly class Fixture implements Part
 {
     /** @param  array<string, mixed>  $extra */
@@ -21,6 +21,7 @@ final readonly class Fixture implements Part
         public float $luxAt1m,
         public float $lowestDim,
         public float $watts,
+        public ?PhotometricWeb $web,
         private array $extra,
     ) {
     }
@@ -36,6 +37,7 @@ final readonly class Fixture implements Part
             $node->number('lux_at_1m', 1, 1e6, Unit::Lux),
             $node->number('lowest_dim', 0, 1, Unit::Share, 0.01),
             $node->number('watts', 0, 20_000, Unit::Watt, 0.0),
+            $node->has('web') ? PhotometricWeb::read($node->object('web')) : null,
             $node->rest(),
         );
     }
@@ -45,6 +47,6 @@ final readonly class Fixture implements Part
         return [
             'id' => $this->id, 'name' => $this->name, 'width_m' => $this->widthM, 'height_m' => $this->heightM, 'depth_m' => $this->depthM,
             'lux_at_1m' => $this->luxAt1m, 'lowest_dim' => $this->lowestDim, 'watts' => $this->watts,
-        ] + $this->extra;
+        ] + ($this->web === null ? [] : ['web' => $this->web->write()]) + $this->extra;
     }
 }

@@ -50,16 +50,37 @@ final readonly class SoftBox
         ];
     }
 
-    /** Lux on a surface at a point with a unit normal, unobstructed, exact for an even face. */
+    /** Lux on a surface at a point with a unit normal, unobstructed: exact for an even face; from measured intensities as from one point, which holds from five times its size on. */
     public function luxAt(Vec3 $point, Vec3 $normal): float
     {
+        if ($this->fixture->web !== null) {
+            return $this->placement->on ? $this->placement->dimmer * $this->byWeb($this->fixture->web, $point, $normal) : 0.0;
+        }
+
         return $this->luminance * PolygonSource::luxPerNit($this->corners(), $point, $normal);
     }
 
     /** The face as a small source: candela straight ahead, for shading pictures only. */
     public function candela(): float
     {
+        if ($this->fixture->web !== null) {
+            return $this->placement->on ? $this->placement->dimmer * $this->fixture->web->candela(0.0, 0.0) : 0.0;
+        }
+
         return $this->luminance * $this->fixture->widthM * $this->fixture->heightM;
+    }
+
+    private function byWeb(PhotometricWeb $web, Vec3 $point, Vec3 $normal): float
+    {
+        $out = $point->minus($this->centre);
+        $distance = $out->length();
+        if ($distance < 1e-6) {
+            return 0.0;
+        }
+        [$a, $b, , $d] = $this->corners();
+        $around = rad2deg(atan2($out->dot($d->minus($a)) / $this->fixture->heightM, $out->dot($b->minus($a)) / $this->fixture->widthM));
+
+        return PointSource::lux($web->candela(rad2deg($this->facing->angleTo($out)), $around), $distance, $normal->angleTo($out->times(-1.0)));
     }
 
     private static function luxPerNitAt1m(Fixture $fixture): float

@@ -9,10 +9,13 @@ use FineFrame\FineFrameException;
 /** Runs a folder of case files through the core: the core's tests and `bin/reference` both use it. */
 final class CaseRunner
 {
-    /** @return array<string, Topic> by the case file's name */
-    public static function topics(): array
+    /**
+     * @param  string  $folder  that the cases and their files lie in
+     * @return array<string, Topic> by the case file's name
+     */
+    public static function topics(string $folder): array
     {
-        return ['optics' => new Optics, 'dof' => new DepthOfFieldCases, 'exposure' => new ExposureCases, 'survey' => new Survey, 'sun' => new SunCases, 'sunpatch' => new SunPatchCases, 'colour' => new ColourCases];
+        return ['optics' => new Optics, 'dof' => new DepthOfFieldCases, 'exposure' => new ExposureCases, 'survey' => new Survey, 'sun' => new SunCases, 'sunpatch' => new SunPatchCases, 'colour' => new ColourCases, 'photometry' => new PhotometryCases($folder)];
     }
 
     /**
@@ -23,7 +26,7 @@ final class CaseRunner
     public static function answers(string $folder): array
     {
         $answers = [];
-        foreach (self::topics() as $name => $topic) {
+        foreach (self::topics($folder) as $name => $topic) {
             foreach (self::cases("$folder/$name.json") as $case) {
                 $answer = self::answer($topic, $case);
                 if ($answer !== null) {

@@ -9,5 +9,10 @@
             <input type="file" name="file" aria-label="Kit to bring in" accept=".csv,text/csv"> <button class="plain">Bring in</button>
             @error('file')<p class="error">{{ $message }}</p>@enderror
         </x-act>
+        <x-act :work="$work" :to="route('exchange.bring', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="tape-line">
+            <input type="hidden" name="what" value="ies"><span class="why">Bring in a lamp’s measured light (IES LM-63)</span>
+            <label>called <input name="name" autocomplete="off"></label>
+            <input type="file" name="file" aria-label="Lamp to bring in" accept=".ies"> <button class="plain">Bring in</button>
+        </x-act>
     </section>
 </div>

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Light;
+
+/** Light lost in cloths, gels and nets one behind another: stops add, transmittances multiply. */
+final readonly class Loss
+{
+    private function __construct(public float $stops)
+    {
+    }
+
+    /** @param  list<float>  $stops */
+    public static function ofStops(array $stops): self
+    {
+        return new self(array_sum($stops));
+    }
+
+    /** @param  list<float>  $transmittances */
+    public static function through(array $transmittances): self
+    {
+        return new self(-log(array_product($transmittances), 2));
+    }
+
+    public function transmittance(): float
+    {
+        return 2 ** -$this->stops;
+    }
+}
