@@ -8,6 +8,7 @@ use App\Http\Controllers\ExchangeController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FramingController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\LightController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlaceController;
@@ -34,6 +35,8 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::get('/takes/{move}.svg', [ExportController::class, 'moment'])->name('export.moment');
     Route::post('/frame/size', [FramingController::class, 'size'])->name('frame.size');
     Route::post('/frame/square', [FramingController::class, 'square'])->name('frame.square');
+    Route::post('/dimmers', LightController::class)->name('dimmers');
+    Route::get('/contact.pdf', [ExportController::class, 'contact'])->name('export.contact');
     Route::post('/marks', [ThingController::class, 'mark'])->name('marks.store');
     Route::get('/sheet.pdf', [ExportController::class, 'sheet'])->name('export.sheet');
     Route::post('/edit', [EditController::class, 'store'])->name('edit');

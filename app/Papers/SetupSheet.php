@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Papers;
 
 use App\View\Drawing\Drawings;
+use App\View\Drawing\FrameDrawing;
 use App\View\Drawing\Sheet;
 use App\View\TakeDesk;
 use App\View\Workspace;
@@ -42,18 +43,34 @@ final readonly class SetupSheet
         return $this->printed(view('papers.focus-strip', ['take' => $take, 'title' => $title])->render(), $paper);
     }
 
+    /** @param  array<string, Workspace>  $rows  the same place by other lamps, by what burns */
+    public function contact(array $rows, Paper $paper): string
+    {
+        return $this->printed(view('papers.contact-sheet', ['rows' => array_map(fn (Workspace $work): array => ['work' => $work, 'frames' => $this->pictures($work)], $rows)])->render(), $paper);
+    }
+
     public function html(Workspace $work, Paper $paper): string
     {
         $scale = $this->scale($work->floor()->sheet, $paper);
-        $image = static fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg);
 
         return view('papers.setup-sheet', [
             'work' => $work,
             'scale' => $scale,
-            'floor' => $image($this->drawings->floor($work, sized: false)),
+            'floor' => self::image($this->drawings->floor($work, sized: false)),
             'floorMm' => round($work->floor()->sheet->width / Sheet::UNITS * self::MM_A_METRE / $scale, 1),
-            'frames' => array_map(fn ($f): array => ['frame' => $f, 'image' => $image($this->drawings->frame($work, $f->id))], $work->frames()),
+            'frames' => $this->pictures($work),
         ])->render();
+    }
+
+    /** @return list<array{frame: FrameDrawing, image: string}> */
+    private function pictures(Workspace $work): array
+    {
+        return array_map(fn (FrameDrawing $f): array => ['frame' => $f, 'image' => self::image($this->drawings->frame($work, $f->id))], $work->frames());
+    }
+
+    private static function image(string $svg): string
+    {
+        return 'data:image/svg+xml;base64,'.base64_encode($svg);
     }
 
     /** The largest usual scale at which the floor fits. */

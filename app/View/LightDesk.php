@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Situation;
+use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\FaceReading;
@@ -33,6 +35,18 @@ final readonly class LightDesk
         }
 
         return $lamps;
+    }
+
+    /** @return list<array{id: string, name: string, on: bool, fixture: string, stand: string, height: string, aim: string, dim: string, kelvin: string, watts: string, place: Vec2}> */
+    public function list(): array
+    {
+        $kit = $this->situation->setup->plan->kit;
+
+        return array_values(array_map(fn (SoftBox $lamp): array => [
+            'id' => $lamp->placement->id, 'name' => $this->situation->name($lamp->placement->id), 'on' => $lamp->placement->on, 'fixture' => $lamp->fixture->name, 'stand' => $kit->supports[$lamp->placement->stand]->name,
+            'height' => $this->reader->metres($lamp->placement->heightM), 'aim' => round(fmod(rad2deg($lamp->facing()->floor()->bearing()) + 360, 360)).'°, '.round(abs(rad2deg($lamp->facing()->elevation()))).'° '.($lamp->facing()->elevation() < 0 ? 'down' : 'up'),
+            'dim' => $this->reader->print(Quantity::share($lamp->placement->dimmer)), 'kelvin' => $this->reader->print(Quantity::of($lamp->placement->kelvin, Unit::Kelvin)), 'watts' => $this->reader->print(Quantity::of($lamp->fixture->watts, Unit::Watt)), 'place' => $lamp->placement->place,
+        ], $this->situation->scene->lamps));
     }
 
     /** @return list<array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}> */

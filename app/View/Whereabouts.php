@@ -29,7 +29,7 @@ final readonly class Whereabouts
             foreach ($things as $thing) {
                 $rows[] = [
                     'id' => $thing->id, 'name' => $this->situation->name($thing->id), 'kind' => $kind, 'x' => $this->reader->metres($thing->place->x), 'y' => $this->reader->metres($thing->place->y),
-                    'walls' => $this->fromWalls($thing->place), 'state' => $this->state($thing->id)->value,
+                    'walls' => $this->walls($thing->place), 'state' => $this->state($thing->id)->value,
                 ];
             }
         }
@@ -59,7 +59,7 @@ final readonly class Whereabouts
             $rows[] = [$f->name, $f->place, 'its middle'];
         }
 
-        return array_map(fn (array $r): array => ['name' => $r[0], 'words' => $this->fromWalls($r[1]).', '.$r[2]], $rows);
+        return array_map(fn (array $r): array => ['name' => $r[0], 'words' => $this->walls($r[1]).', '.$r[2]], $rows);
     }
 
     /** @return list<array{name: string, words: string}> furniture that stands otherwise than it was found, and where it goes back to */
@@ -67,7 +67,7 @@ final readonly class Whereabouts
     {
         $moved = array_filter($this->situation->setup->setup->furniture, static fn (Furniture $f): bool => $f->isMoved());
 
-        return array_values(array_map(fn (Furniture $f): array => ['name' => $f->name, 'words' => 'back '.$this->reader->metres($f->place->distanceTo($f->found ?? $f->place)).': '.$this->fromWalls($f->found ?? $f->place)], $moved));
+        return array_values(array_map(fn (Furniture $f): array => ['name' => $f->name, 'words' => 'back '.$this->reader->metres($f->place->distanceTo($f->found ?? $f->place)).': '.$this->walls($f->found ?? $f->place)], $moved));
     }
 
     /** @return array<string, int> supports that the setup needs, by model */
@@ -78,7 +78,7 @@ final readonly class Whereabouts
         return array_count_values(array_filter($names, is_string(...)));
     }
 
-    private function fromWalls(Vec2 $place): string
+    public function walls(Vec2 $place): string
     {
         return implode(', ', array_map(fn (Wall $w): string => $this->reader->metres($w->line->distanceTo($place)).' from the '.$w->name, $this->situation->setup->room->tapeWalls($place)));
     }

@@ -39,6 +39,7 @@ final class Workspace
         'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'photos' => 'Photos', 'compare' => 'Compare'],
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
         'cameras' => ['above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'cover' => 'Who covers whom', 'settings' => 'Settings', 'kit' => 'Kit', 'side' => 'From the side', 'table' => 'Table'],
+        'light' => ['above' => 'From above', 'list' => 'Lighting list', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -89,7 +90,7 @@ final class Workspace
     /** Whether the strip below shows what the lenses see. */
     public function hasFrames(): bool
     {
-        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && ! in_array($this->look, ['book', 'take', 'propose'], true) && $this->setup->cameras !== [];
+        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && ! in_array($this->look, ['book', 'take', 'propose', 'list'], true) && $this->setup->cameras !== [];
     }
 
     /** @return string|null the setup, or the place where nothing is set up; null for the first setup */

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use FineFrame\Geometry\Vec3;
+use FineFrame\Judge\DimmerPlan;
+use FineFrame\Judge\Situation;
+use FineFrame\Light\Exposure;
 use FineFrame\Light\Pattern;
 use FineFrame\Light\PolygonSource;
 use FineFrame\Scene\FaceReading;
@@ -100,4 +103,16 @@ it('throws shadows on walls and floor, and never makes light of them', function 
     [, $dark] = $lit(['furniture/-' => ['id' => 'flag', 'name' => 'flag', 'width_m' => 2.4, 'depth_m' => 0.02, 'height_m' => 2.5, 'x_m' => 2.3, 'y_m' => 2.1, 'turn_deg' => 54]]);
 
     expect($patches)->toBeGreaterThan(20)->and($dark)->toBeLessThan($open - 0.5);
+});
+
+it('sets all dimmers for a stop and a ratio, and says how far off it stays', function (): void {
+    $situation = new Situation(Cases::demo(['cameras/cam-b' => null, 'views' => [], 'microphones' => []]));
+    $lux = fn (DimmerPlan $plan): float => log((new FaceReading(new Scene($after = $plan->edit->applyTo($situation->setup->plan)->again($situation->setup)), $after->bodies['miller']))->light->totalLux() / Exposure::lux(2.8, $after->setup->metering->shutterS(), $after->setup->metering->iso), 2);
+    $plan = DimmerPlan::for($situation, 'miller', 2.8, 3.0);
+
+    // What it says comes out is what the plan reads with those dimmers.
+    expect($lux($plan))->toEqualWithDelta($plan->stopsOff, 0.02);
+    // Nothing here gives T 16: the dimmers are full, and the key would have to stand nearer.
+    $far = DimmerPlan::for($situation, 'miller', 16.0, 3.0);
+    expect($far->isReached)->toBeFalse()->and($far->dimmers['key'])->toEqualWithDelta(1.0, 1e-6)->and($far->nearer)->toBeGreaterThan(0.3);
 });

@@ -39,3 +39,24 @@ it('lights by a maker’s file, and refuses a broken one by its line', function 
     }
     $bring("IESNA\nTILT=NONE\n\0\1\2")->assertStatus(422);
 });
+
+it('sets all dimmers on the page, says how near it comes, and keeps what was typed when it cannot be read', function (): void {
+    $shoot = $this->demo();
+    $solve = fn (array $with) => $this->post("/shoots/$shoot->id/dimmers", $with + ['version' => $shoot->refresh()->version, 'stage' => 'light', 'face' => 'miller', 'stop' => '2.8', 'ratio' => '3']);
+    $dimmer = fn (): float => app(PlanStore::class)->open($shoot->refresh())->setup()->setup->lights[0]->dimmer;
+
+    $solve(['stop' => 'wide'])->assertStatus(422)->assertSee('value="wide"', false);
+    expect($shoot->refresh()->version)->toBe(1);
+    expect($solve([])->assertRedirect()->getSession()->get('said'))->toStartWith('Key to ')->toContain(' : 1, ');
+    $before = $dimmer();
+    expect($solve(['stop' => '16'])->getSession()->get('said'))->toContain('the key comes nearer by')
+        ->and($dimmer())->toBe(1.0)->and($before)->toBeLessThan(0.5);
+});
+
+it('lists the lamps from two walls, and prints what each does', function (): void {
+    $shoot = $this->demo();
+    $this->get("/shoots/$shoot->id/light?look=list")->assertOk()->assertSee('Lighting list')->assertSee('from the', false);
+    $pdf = fn (string $off): string => $this->get("/shoots/$shoot->id/contact.pdf?stage=light&place=duo&off=$off")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+    // Two frames by two lamps: all, and each alone. What is off on the page is no matter to the sheet.
+    expect($pdf(''))->toStartWith('%PDF')->and(abs(strlen($pdf('duo-key')) - strlen($pdf(''))))->toBeLessThan(200);
+});

@@ -70,14 +70,15 @@ final readonly class Desk
         return $values === [] ? $setup : (new Edit($values))->applyTo($setup->plan)->again($setup);
     }
 
-    public function workspace(Request $request, Shoot $shoot, ?ShootPlan $plan = null, bool $mends = true): Workspace
+    /** @param  list<string>|null  $off  lamps off only to look; null for those the reader chose */
+    public function workspace(Request $request, Shoot $shoot, ?ShootPlan $plan = null, bool $mends = true, ?array $off = null): Workspace
     {
         $plan ??= $this->store->open($shoot);
         $stage = Stage::tryFrom(self::word($request, 'stage') ?: self::routed($request)) ?? Stage::Cameras;
         $look = self::word($request, 'look');
         $selected = self::word($request, 'select');
 
-        $off = array_values(array_filter(explode(',', self::word($request, 'off'))));
+        $off ??= array_values(array_filter(explode(',', self::word($request, 'off'))));
 
         return new Workspace(
             $shoot,

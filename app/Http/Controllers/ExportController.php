@@ -61,6 +61,24 @@ final readonly class ExportController
         return response($this->sheet->strip(self::take($work, $move), $shoot->title, $paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="focus.pdf"']);
     }
 
+    /** What each lamp does: the frames with all lamps, with each alone and with each off. */
+    public function contact(Request $request, Shoot $shoot): Response
+    {
+        $look = fn (string ...$off): Workspace => $this->desk->workspace($request, $shoot, mends: false, off: array_values($off));
+        $lamps = array_filter($look()->light()->lamps(), static fn (array $lamp): bool => $lamp['burns']);
+        $ids = array_column($lamps, 'id');
+        $rows = ['All lamps' => $look()];
+        foreach ($lamps as $lamp) {
+            // One lamp alone is all lamps; of two, without the one is the other alone.
+            count($ids) < 2 ?: $rows[$lamp['name'].' alone'] = $look(...array_diff($ids, [$lamp['id']]));
+            count($ids) === 2 ?: $rows['Without '.$lamp['name']] = $look($lamp['id']);
+        }
+
+        return response($this->sheet->contact($rows, Paper::tryFrom(Desk::word($request, 'paper')) ?? Paper::A4), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title).'-lamps.pdf"',
+        ]);
+    }
+
     private static function take(Workspace $work, string $move): TakeDesk
     {
         return array_values(array_filter($work->takes(), static fn (TakeDesk $t): bool => $t->id() === $move))[0] ?? throw UnknownThing::called('move', $move);

@@ -8,6 +8,14 @@
             </li>
         @endforeach
     </ul>
+    @php($was = app()->bound('typed') ? app('typed') : [])
+    <x-act :work="$work" :to="route('dimmers', $work->shoot->id)" class="tape-line dimmers" novalidate>
+        <label>Set the dimmers for T <input class="num" name="stop" value="{{ $was['stop'] ?? round($work->setup->setup->metering->tStop, 2) }}" inputmode="decimal" aria-label="T-stop"></label>
+        <label>at <input class="num" name="ratio" value="{{ $was['ratio'] ?? '3' }}" inputmode="decimal" aria-label="Cheek to cheek"> : 1</label>
+        <label>on <select name="face" aria-label="Face">@foreach ($work->setup->subjects() as $subject)<option value="{{ $subject->id }}" @selected(($was['face'] ?? '') === $subject->id)>{{ $subject->name }}</option>@endforeach</select></label>
+        <button class="plain">Solve</button>
+        @error('dimmers')<p class="error">{{ $message }}</p>@enderror
+    </x-act>
     @foreach ($desk->faces() as $face)
         <div class="face-light"><h3>{{ $face['name'] }} <b class="num">{{ $face['total'] }}</b> <span class="num">{{ $face['stop'] }}</span> <span class="why">{{ $face['over'] }} · cheeks {{ $face['cheeks'] }} · {{ $face['pattern'] }}{{ $face['side'] === '' ? '' : ', '.$face['side'] }} · left {{ $face['left'] }}, right {{ $face['right'] }}, hair {{ $face['hair'] }}</span></h3>
             <table class="bars"><tbody>@foreach ($face['bars'] as $bar)<tr><th scope="row">{{ $bar['name'] }}</th><td><meter min="0" max="1" value="{{ round($bar['share'], 3) }}">{{ round(100 * $bar['share']) }} %</meter></td><td class="num">{{ $bar['lux'] }}</td></tr>@endforeach</tbody></table>

@@ -33,6 +33,9 @@
         @case('cover')
             @include('plan.cover')
             @break
+        @case('list')
+            @include('plan.lighting-list')
+            @break
         @case('kit')
             @include('plan.kit')
             @break

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ChangeRequest;
+use App\Models\Shoot;
+use App\Plans\Cards\UnreadableField;
+use FineFrame\Judge\DimmerPlan;
+use FineFrame\Judge\Situation;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+use FineFrame\Plan\UnknownThing;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+/** All dimmers set for a stop and a ratio. */
+final readonly class LightController
+{
+    public function __construct(private Desk $desk)
+    {
+    }
+
+    /** @throws ValidationException if the stop or the ratio cannot be read */
+    public function __invoke(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
+        $person = Desk::word($request, 'face');
+        isset($setup->bodies[$person]) ?: throw UnknownThing::called('person', $person);
+        [$stop, $ratio] = [self::number(Desk::word($request, 'stop'), 0.7, 32.0), self::number(Desk::word($request, 'ratio'), 1.0, 32.0)];
+        $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio);
+        $set = implode(', ', array_map(fn (string $id, float $d): string => $setup->name($id).' to '.$this->desk->reader->print(Quantity::share($d)), array_keys($plan->dimmers), $plan->dimmers));
+        $comes = number_format($plan->ratio, 1).' : 1, '.$this->desk->reader->print(Quantity::of(abs($plan->stopsOff), Unit::Stop)).($plan->stopsOff >= 0 ? ' over' : ' under');
+        if ($plan->dimmers === []) {
+            return $this->desk->changed($request, $shoot, 'No lamp burns here.');
+        }
+        $said = $plan->isReached ? "$set: it comes out at $comes." : "$set comes nearest, at $comes. ".($plan->nearer > 0
+            ? 'For the rest, the key comes nearer by '.round(100 * $plan->nearer).' % of its way, or ISO goes up by '.$this->desk->reader->print(Quantity::of(-$plan->stopsOff, Unit::Stop)).'.'
+            : 'For the ratio, move a lamp, hang a cloth on the dark side, or bounce light back.');
+
+        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $plan->edit, 'Set the dimmers'), $said);
+    }
+
+    private static function number(string $text, float $least, float $most): float
+    {
+        $clean = trim(str_replace([',', 'T'], ['.', ''], $text));
+
+        return is_numeric($clean) && (float) $clean >= $least && (float) $clean <= $most ? (float) $clean : throw ValidationException::withMessages(['dimmers' => UnreadableField::number($text)->getMessage()." From $least to $most."]);
+    }
+}

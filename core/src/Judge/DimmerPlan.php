@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge;
+
+use FineFrame\Light\Exposure;
+use FineFrame\Light\LightPlacement;
+use FineFrame\Light\SoftBox;
+use FineFrame\Plan\Edit;
+use FineFrame\Scene\FaceReading;
+use FineFrame\Scene\Scene;
+use FineFrame\Staging\Body;
+
+/**
+ * All dimmers at once, for a stop and a ratio at one face. Light adds, so the face's lux and both cheeks are linear in the
+ * dimmers: each is moved in turn to where both are missed least, in stops, until none moves.
+ */
+final readonly class DimmerPlan
+{
+    private const ROUNDS = 60;
+
+    private const REACHED_STOPS = 0.1;
+
+    /**
+     * @param  array<string, float>  $dimmers  by lamp
+     * @param  float  $stopsOff  of the wanted exposure; positive is over
+     * @param  float  $ratio  cheek to cheek, as it comes out
+     * @param  float  $nearer  by what share of its distance the key would have to come for what is missing with a dimmer at full; 0 when nothing is
+     */
+    private function __construct(public array $dimmers, public float $stopsOff, public float $ratio, public bool $isReached, public float $nearer, public Edit $edit)
+    {
+    }
+
+    public static function for(Situation $situation, string $person, float $tStop, float $ratio): self
+    {
+        $setup = $situation->setup;
+        $full = [];
+        foreach ($setup->setup->lights as $light) {
+            $full["/setups/{$setup->setup->id}/lights/$light->id/dimmer"] = 1.0;
+        }
+        $body = $setup->bodies[$person];
+        $metering = $setup->setup->metering;
+        $wanted = Exposure::lux($tStop, $metering->shutterS(), $metering->iso);
+        /** @var array<string, array{float, float, float}> $terms */
+        [$terms, $rest] = self::terms($situation, $body, $full);
+        $lamps = array_intersect_key($situation->scene->lamps, $terms);
+        $limits = array_map(static fn (SoftBox $lamp): float => $lamp->fixture->lowestDim, $lamps);
+        $dimmers = array_map(static fn (SoftBox $lamp): float => $lamp->placement->dimmer, $lamps);
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            foreach (array_keys($terms) as $id) {
+                $best = self::missed($terms, $rest, $dimmers, $wanted, $ratio);
+                $step = 0.5 * 0.82 ** $round;
+                foreach ([-$step, $step] as $by) {
+                    $tried = $dimmers;
+                    $tried[$id] = max($limits[$id], min(1.0, $dimmers[$id] * 2 ** $by));
+                    $miss = self::missed($terms, $rest, $tried, $wanted, $ratio);
+                    if ($miss < $best) {
+                        [$best, $dimmers] = [$miss, $tried];
+                    }
+                }
+            }
+        }
+        $dimmers = array_map(static fn (float $d): float => round($d, 3), $dimmers);
+        [$lux, $cheeks] = self::sum($terms, $rest, $dimmers);
+        $off = log($lux / $wanted, 2);
+        $edit = [];
+        foreach ($dimmers as $id => $dim) {
+            $edit["/setups/{$setup->setup->id}/lights/$id/dimmer"] = $dim;
+        }
+
+        return new self($dimmers, $off, $cheeks, abs($off) <= self::REACHED_STOPS && abs(log($cheeks / $ratio, 2)) <= 2 * self::REACHED_STOPS, $off < -self::REACHED_STOPS && max([0.0, ...array_values($dimmers)]) > 0.999 ? 1 - 2 ** ($off / 2) : 0.0, new Edit($edit));
+    }
+
+    /**
+     * What each lamp gives at full to the face and both cheeks, and what is there without lamps.
+     *
+     * @param  array<string, float>  $full
+     * @return array{array<string, array{float, float, float}>, array{float, float, float}}
+     */
+    private static function terms(Situation $situation, Body $body, array $full): array
+    {
+        $plan = (new Edit($full))->applyTo($situation->setup->plan)->again($situation->setup);
+        $switch = static fn (LightPlacement $light): string => "/setups/{$plan->setup->id}/lights/$light->id/on";
+        $switches = array_map($switch, $plan->setup->lights);
+        $read = static fn (string ...$off): FaceReading => new FaceReading(new Scene((new Edit(array_fill_keys($off, false)))->applyTo($plan->plan)->again($plan)), $body);
+        $none = $read(...$switches);
+        $rest = [$none->light->totalLux(), $none->cells['left'], $none->cells['right']];
+        $terms = [];
+        foreach (array_filter($plan->setup->lights, static fn (LightPlacement $light): bool => $light->on) as $light) {
+            $alone = $read(...array_diff($switches, [$switch($light)]));
+            $terms[$light->id] = [$alone->light->totalLux() - $rest[0], $alone->cells['left'] - $rest[1], $alone->cells['right'] - $rest[2]];
+        }
+
+        return [$terms, $rest];
+    }
+
+    /**
+     * @param  array<string, array{float, float, float}>  $terms
+     * @param  array{float, float, float}  $rest
+     * @param  array<string, float>  $dimmers
+     * @return array{float, float} lux at the face, and cheek to cheek
+     */
+    private static function sum(array $terms, array $rest, array $dimmers): array
+    {
+        [$lux, $left, $right] = $rest;
+        foreach ($terms as $id => [$face, $one, $other]) {
+            $lux += $dimmers[$id] * $face;
+            $left += $dimmers[$id] * $one;
+            $right += $dimmers[$id] * $other;
+        }
+
+        return [max(1e-6, $lux), max($left, $right) / max(1e-6, min($left, $right))];
+    }
+
+    /**
+     * @param  array<string, array{float, float, float}>  $terms
+     * @param  array{float, float, float}  $rest
+     * @param  array<string, float>  $dimmers
+     */
+    private static function missed(array $terms, array $rest, array $dimmers, float $wanted, float $ratio): float
+    {
+        [$lux, $cheeks] = self::sum($terms, $rest, $dimmers);
+
+        return log($lux / $wanted, 2) ** 2 + 0.5 * log($cheeks / $ratio, 2) ** 2;
+    }
+}
