@@ -47,6 +47,17 @@ it('catches what enters only between two marks, and when', function (): void {
         ->and(entries(walk($marks, ladder(8.5))))->toBe([]);
 });
 
+it('sees the rail that a slider runs on, where the lens looks along it', function (): void {
+    // Its top is 11 cm under the lens, and 0.8 m of it, of which 0.5 m are travelled, end 0.65 m ahead of the first mark.
+    $push = fn (float $tilt): array => [['at_s' => 0, 'x_m' => 3.0, 'y_m' => 2.0, 'bearing_deg' => 0, 'tilt_deg' => $tilt], ['at_s' => 10, 'x_m' => 3.0, 'y_m' => 2.5, 'bearing_deg' => 0, 'tilt_deg' => $tilt]];
+    $seen = fn (array $marks): array => array_map(fn (Entry $e): string => $e->owner, entries(walk($marks)));
+
+    // The 35 mm sees 16.1° down: at 0.65 m the rail is 9.6° down. Level sees it, at first; ten degrees up does not, nor a move across.
+    expect($seen($push(0)))->toBe(['move-a'])->and($seen($push(10)))->toBe([])
+        ->and(entries(walk($push(0)))[0]->toS)->toBeLessThan(7.0)
+        ->and($seen([['at_s' => 0, 'x_m' => 3.0, 'y_m' => 2.0, 'bearing_deg' => 0], ['at_s' => 10, 'x_m' => 3.5, 'y_m' => 2.0, 'bearing_deg' => 0]]))->toBe([]);
+});
+
 it('finds a thing so thin that only fine steps meet it while the camera turns on the spot', function (): void {
     $marks = [['at_s' => 0, 'x_m' => 4.0, 'y_m' => 1.0, 'bearing_deg' => -80], ['at_s' => 10, 'x_m' => 4.0, 'y_m' => 1.0, 'bearing_deg' => -100 + 360]];
     $path = Path::of(walk($marks), walk($marks)->setup->moves[0]);

@@ -105,6 +105,12 @@ final readonly class SetupPlan
             }
         }
 
+        foreach ($this->setup->moves as $move) {
+            if ($move->id === $id) {
+                return "rail of {$this->cameras[$move->camera]->placement->label}";
+            }
+        }
+
         return $this->cameras[$id]->placement->label ?? $id;
     }
 

@@ -78,10 +78,24 @@ final readonly class Path
         return $moments;
     }
 
-    /** @return list<Vec2> where it goes, for drawing */
+    /** @return non-empty-list<Vec2> where it goes, for drawing */
     public function line(): array
     {
         return array_map(static fn (Mark $m): Vec2 => $m->place, $this->marks);
+    }
+
+    /** @return array{Vec2, Vec2} the two marks farthest apart: what a rail must reach */
+    public function farthest(): array
+    {
+        $line = $this->line();
+        $best = [$line[0], $line[0]];
+        foreach ($line as $i => $one) {
+            foreach (array_slice($line, $i + 1) as $other) {
+                $one->distanceTo($other) <= $best[0]->distanceTo($best[1]) ?: $best = [$one, $other];
+            }
+        }
+
+        return $best;
     }
 
     /** Metres a second over the floor from the mark before to a mark; 0 at the first. */

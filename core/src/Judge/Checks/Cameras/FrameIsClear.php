@@ -65,6 +65,9 @@ final class FrameIsClear extends Rule
     /** @return list<Mend> */
     private function outOfFrame(Situation $situation, LensView $view, Intrusion $intrusion): array
     {
+        if ($intrusion->kind === ThingKind::Rail) {
+            return [];
+        }
         [$path, $name] = [$this->path($intrusion), $situation->name($intrusion->owner)];
         $right = new Vec2($view->right[0], $view->right[1]);
         $ideas = [];
@@ -101,6 +104,7 @@ final class FrameIsClear extends Rule
             ThingKind::Light => 'lights/',
             ThingKind::Boom => 'microphones/',
             ThingKind::Interviewer, ThingKind::Subject => 'subjects/',
+            ThingKind::Rail => 'moves/',
             ThingKind::Furniture, ThingKind::Room, ThingKind::Built, ThingKind::Kit => 'furniture/',
         }.$intrusion->owner;
     }

@@ -14,7 +14,6 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\Gear;
-use FineFrame\Scene\Path;
 use FineFrame\Scene\Sweep;
 
 /** Whoever carries the camera gets along behind it: nothing stands there, the pace can be kept, the tether reaches. */
@@ -43,7 +42,8 @@ final class TakeCanBeWalked extends Rule
             $bump = $this->bump($situation, $sweep);
             $cable = $path->move->cableM;
             $far = $path->move->cableFrom === null ? 0.0 : max(0.0, ...array_map(static fn (Vec2 $p): float => $path->move->cableFrom->distanceTo($p), $path->line()));
-            $way = $this->straightM($path);
+            [$from, $to] = $path->farthest();
+            $way = $from->distanceTo($to);
             $rail = $path->camera->support->railM;
             $case = match (true) {
                 $path->camera->support->kind === SupportKind::Slider && $way > $rail => 'rail',
@@ -64,19 +64,6 @@ final class TakeCanBeWalked extends Rule
                 case: $case,
             );
         }
-    }
-
-    /** The farthest that two marks are apart: what a rail must reach. */
-    private function straightM(Path $path): float
-    {
-        $far = 0.0;
-        foreach ($path->line() as $one) {
-            foreach ($path->line() as $other) {
-                $far = max($far, $one->distanceTo($other));
-            }
-        }
-
-        return $far;
     }
 
     /** @return array{string, float}|null what is walked into first, and when */
