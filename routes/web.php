@@ -13,6 +13,7 @@ use App\Http\Controllers\MendController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\SettingsController;
+use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShootController;
 use App\Http\Controllers\StageController;
@@ -53,7 +54,9 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/tape', TapeController::class)->name('tape');
     Route::post('/places', [PlaceController::class, 'store'])->name('places.store');
     Route::post('/places/remove', [PlaceController::class, 'destroy'])->name('places.destroy');
-    Route::post('/places/setup', [PlaceController::class, 'setup'])->name('places.setup');
+    Route::post('/setups', [SetupController::class, 'store'])->name('setups.store');
+    Route::post('/setups/copy', [SetupController::class, 'copy'])->name('setups.copy');
+    Route::post('/setups/remove', [SetupController::class, 'destroy'])->name('setups.destroy');
     Route::post('/places/compass', [PlaceController::class, 'compass'])->name('places.compass');
     Route::post('/places/bearing', [PlaceController::class, 'bearing'])->name('places.bearing');
     Route::post('/rooms', [PlaceController::class, 'join'])->name('rooms.join');

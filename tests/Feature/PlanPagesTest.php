@@ -140,3 +140,21 @@ it('removes a plan and brings it back', function (): void {
     $this->post("/shoots/{$this->shoot->id}/restore")->assertRedirect('/');
     $this->get("/shoots/{$this->shoot->id}/cameras")->assertOk();
 });
+
+it('copies a setup to change it without losing the first, and takes one out while another stays', function (): void {
+    $shoot = $this->demo();
+    $plan = fn () => app(App\Plans\PlanStore::class)->open($shoot->refresh());
+    $do = fn (string $what, string $setup) => $this->post("/shoots/$shoot->id/$what", ['version' => $shoot->refresh()->version, 'stage' => 'stage', 'place' => $setup, 'select' => 'setup']);
+
+    $this->get("/shoots/$shoot->id/stage?place=duo&select=setup")->assertSee('Copy this setup');
+    expect($do('setups/copy', 'duo')->assertRedirect()->headers->get('Location'))->toContain('place=setup-1');
+    expect(array_column($plan()->setups, 'name'))->toBe(['Setup 1', 'The duo', 'The duo, copy']);
+    $this->post("/shoots/$shoot->id/card", ['version' => $shoot->refresh()->version, 'stage' => 'light', 'place' => 'setup-1', 'thing' => 'duo-key', 'fields' => ['/setups/setup-1/lights/duo-key/on' => '']])->assertRedirect();
+    expect($plan()->setup('setup-1')->setup->lights[0]->on)->toBeFalse()->and($plan()->setup('duo')->setup->lights[0]->on)->toBeTrue();
+    $this->get("/shoots/$shoot->id/cameras?place=setup-1")->assertOk()->assertSee('The duo, copy');
+    foreach (['setup-1', 'duo'] as $gone) {
+        $do('setups/remove', $gone)->assertRedirect();
+    }
+    $do('setups/remove', '')->assertSessionHas('said', 'A plan has one setup at least: this one stays.');
+    expect($plan()->setups)->toHaveCount(1);
+});

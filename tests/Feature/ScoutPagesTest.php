@@ -202,7 +202,7 @@ it('lays a floor plan underneath and scales it by two points', function (): void
 
 it('sets up in a place that had nothing, and things stand there', function (): void {
     $this->get("/shoots/{$this->shoot->id}/stage?place=glasshouse")->assertSee('Set up here')->assertDontSee('Add subject');
-    ($this->at)('places/setup', ['stage' => 'stage'])->assertRedirect();
+    ($this->at)('setups', ['stage' => 'stage'])->assertRedirect();
     ($this->at)('things', ['stage' => 'stage', 'kind' => 'subject'])->assertRedirect();
     $setup = ($this->plan)()->setupAt('glasshouse');
 

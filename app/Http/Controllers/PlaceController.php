@@ -46,15 +46,6 @@ final readonly class PlaceController
         return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), new Edit(["/locations/$place->id" => null]), "Remove the place $place->name"), "Removed $place->name. Undo brings it back.");
     }
 
-    /** Begins a setup of its own in a place that had none. */
-    public function setup(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
-    {
-        $plan = $this->desk->store->open($shoot);
-        $place = $this->desk->setup($request, $plan)->location;
-
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), NewPlace::setup($plan, $place), "Set up at $place->name"), 'Set up: add people, cameras and lamps in their stages.');
-    }
-
     /** The compass, held along the plan's up, corrected by the declination. */
     public function compass(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FineFrame\Plan;
 
-use FineFrame\Document\Record;
 use FineFrame\Scout\PlaceLists;
 use FineFrame\Space\Opening;
 use FineFrame\Space\PlacedRoom;
@@ -26,15 +25,6 @@ final readonly class NewPlace
         $site = $plan->locations[0]->site;
 
         return new self($id, new Edit(['/locations/-' => ['id' => $id, 'name' => $name, 'scouted' => ['pouch' => array_map(static fn (string $what, int $i): array => ['id' => 'pouch-'.($i + 1), 'name' => $what], PlaceLists::POUCH, array_keys(PlaceLists::POUCH))]] + ($site === null ? [] : ['site' => $site->write()])]));
-    }
-
-    /** A setup of its own in a place where nothing is set up yet, exposed as the first one is, by the daylight that was metered there. */
-    public static function setup(ShootPlan $plan, Location $place): Edit
-    {
-        $daylight = array_values(array_filter($place->list('light'), static fn (Record $r): bool => $r->text('under') === 'daylight' && $r->number('lux') !== null))[0] ?? null;
-        $metering = ($daylight === null ? [] : ['ambient_lux' => $daylight->number('lux')]) + $plan->setups[0]->metering->write();
-
-        return new Edit(['/setups/-' => ['id' => FreeId::of('setup', array_column($plan->setups, 'id')), 'name' => 'Setup '.(count($plan->setups) + 1), 'location' => $place->id, 'metering' => $metering]]);
     }
 
     /** A room behind an opening, sketched with the opening in the middle of its first wall; null where that cannot be. */

@@ -1,7 +1,7 @@
 @php($adds = match ($work->stage->value) { 'stage' => ['subject' => 'subject', 'interviewer' => 'interviewer', 'furniture' => 'furniture'], 'cameras' => ['camera' => 'camera'], 'light' => ['light' => 'light'], 'sound' => ['boom' => 'boom'], 'measure' => ['furniture' => 'furniture'], default => [] })
 <span class="adders">
     @if ($work->setup->setup->isBare() && $adds !== [])
-        <x-act :work="$work" :to="route('places.setup', $work->shoot->id)" class="inline"><button class="plain">Set up here</button></x-act>
+        <x-act :work="$work" :to="route('setups.store', $work->shoot->id)" class="inline"><button class="plain">Set up here</button></x-act>
     @endif
     @foreach ($work->setup->setup->isBare() ? [] : $adds as $kind => $name)
         <x-act :work="$work" :to="route('things.store', $work->shoot->id)" :with="['kind' => $kind]" class="inline"><button class="plain">Add {{ $name }}</button></x-act>

@@ -38,6 +38,10 @@
     <x-act :work="$work" :to="route('places.destroy', $work->shoot->id)" class="inline"><button class="plain">Remove {{ $card->title }}</button></x-act>
 @endif
 @if ($card->note !== '')<p class="why note">{{ $card->note }}</p>@endif
+@if ($card->id === 'setup')
+    <x-act :work="$work" :to="route('setups.copy', $work->shoot->id)" class="inline"><button class="plain">Copy this setup</button></x-act>
+    <x-act :work="$work" :to="route('setups.destroy', $work->shoot->id)" class="inline"><button class="plain">Remove this setup</button></x-act>
+@endif
 @if ($card->figureKind === 'camera')@include('plan.camera-tools')@endif
 @if ($card->pointer)
     <x-act :work="$work" :to="route('things.destroy', $work->shoot->id)" :with="['thing' => $card->id]" class="inline"><button class="plain" data-remove>Remove {{ $card->title }}</button></x-act>
