@@ -57,6 +57,15 @@ it('blurs a background more when it is farther, the lens longer and the stop wid
         ->and($blur(50, 2.8, 2.0))->toBe(0.0);
 });
 
+it('sets a face off by distance alone: no stop and no lens changes the blur of what is behind against the ears', function (): void {
+    [$as, $open] = [figures(), figures(['cameras/cam-a/t_stop' => 1.8])];
+    $contrast = 'camera.cam-a.blur_contrast';
+
+    expect($open['camera.cam-a.background_blur'])->toBeGreaterThan($as['camera.cam-a.background_blur'])->and($open[$contrast])->toEqualWithDelta($as[$contrast], 1e-9)
+        // d/(s + d) against 0.1/(s + 0.1).
+        ->and($as[$contrast])->toBeGreaterThan(3.0);
+});
+
 it('stretches a face by closeness alone', function (): void {
     expect(Perspective::noseToEar(1.3))->toEqualWithDelta(1.1, 1e-9)->and(Perspective::noseToEar(0.13))->toEqualWithDelta(2.0, 1e-9);
 });

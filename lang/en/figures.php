@@ -7,7 +7,7 @@ return [
     'room' => ['area' => 'Floor area', 'perimeter' => 'Around the walls', 'misclosure' => 'Closes within', 'height' => 'Ceiling'],
     'camera' => [
         'shot_size' => 'Shot size', 'distance' => 'Lens to eyes', 'field_w' => 'Frame width at the eyes', 'field_h' => 'Frame height at the eyes', 'angle_h' => 'Angle of view, across', 'angle_v' => 'Angle of view, up',
-        'effective_focal' => 'Focal length, effective', 'equivalent_focal' => '36 mm equivalent', 'near' => 'Sharp from', 'far' => 'Sharp to', 'hyperfocal' => 'Hyperfocal', 'background_distance' => 'Depth behind', 'background_blur' => 'Background blur, of width',
+        'effective_focal' => 'Focal length, effective', 'equivalent_focal' => '36 mm equivalent', 'near' => 'Sharp from', 'far' => 'Sharp to', 'hyperfocal' => 'Hyperfocal', 'background_distance' => 'Depth behind', 'background_blur' => 'Background blur, of width', 'blur_contrast' => 'Background blur to the ears’',
         'room_behind' => 'Room to move back', 'longest_focal' => 'Longest lens for this frame', 'perspective' => 'Nose over ears', 'gaze_h' => 'Look off the lens', 'gaze_v' => 'Lens above the eyes', 'headroom' => 'Headroom', 'looking_room' => 'Looking room', 'bearing' => 'Bearing on the plan', 'tilt' => 'Tilt',
     ],
     'pair' => ['angle' => 'Between A and B', 'size_ratio' => 'Size, A to B'],

@@ -18,6 +18,8 @@ use FineFrame\Staging\Body;
 
 final class CameraFigures
 {
+    private const EARS_BEHIND_M = 0.1;
+
     /** From the entrance pupil back to the middle of the support. */
     private const BEHIND_LENS_M = 0.2;
 
@@ -115,7 +117,7 @@ final class CameraFigures
         $working = new Working('H = f²/(N·c) + f; near = s(H−f)/(H+s−2f); far = s(H−f)/(H−s)', [
             's' => Quantity::metres($focus), 'N, from T and the lens’s transmission' => Quantity::ratio($dof->fNumber), 'H' => Quantity::metres($dof->hyperfocalM()),
         ], 'exact thin lens; c = used diagonal / 1500');
-        $blur = $dof->blurMm($focus, $focus + $behind->distanceM) / $camera->delivered->widthMm;
+        [$blur, $face] = array_map(static fn (float $m): float => $dof->blurMm($focus, is_infinite($m) ? null : $focus + $m) / $camera->delivered->widthMm, [$behind->distanceM, self::EARS_BEHIND_M]);
 
         return [
             ['hyperfocal', Quantity::metres($dof->hyperfocalM()), $working],
@@ -123,6 +125,7 @@ final class CameraFigures
             ['far', Quantity::metres($dof->farM($focus)), $working],
             ['background_distance', Quantity::metres($behind->distanceM), new Working('from the head to the first thing behind it on the camera’s line', ['what' => $situation->name($behind->owner)])],
             ['background_blur', Quantity::share($blur), new Working('blur = |D−s|/D · f²/(N(s−f)) / frame width', ['D' => Quantity::metres($focus + $behind->distanceM), 's' => Quantity::metres($focus)], 'exact thin lens')],
+            ['blur_contrast', Quantity::ratio($blur / $face), new Working('blur of what is behind / blur of the ears, with the eyes sharp', ['behind' => Quantity::share($blur), 'ears' => Quantity::share($face), 'ears behind the eyes' => Quantity::metres(self::EARS_BEHIND_M)], 'exact thin lens')],
         ];
     }
 
