@@ -68,3 +68,14 @@ it('applies a proposal as one change that undo takes back', function (): void {
     ($this->at)('undo', []);
     expect(($this->setup)()->cameras['cam-a']->placement->place->x)->toBe(3.55);
 });
+
+it('draws the rail of a slider under its move', function (): void {
+    $shoot = $this->demo();
+    $floor = fn (): string => (string) $this->get("/shoots/$shoot->id/floor.svg?place=duo")->assertOk()->getContent();
+    $rail = '/stroke="#4c5a63" stroke-width="1" d="M[^"]+L[^"]+Z"\\/>\\s+<path fill="none" stroke="#0b6670"/';
+    expect($floor())->not->toMatch($rail);
+    $this->post("/shoots/$shoot->id/card", ['version' => 1, 'stage' => 'cameras', 'place' => 'duo', 'thing' => 'cam-a', 'fields' => ['/setups/duo/cameras/cam-a/support' => 'slider-08', '/setups/duo/cameras/cam-a/operator' => '']])->assertRedirect();
+
+    expect(app(App\Plans\PlanStore::class)->open($shoot->refresh())->setup('duo')->cameras['cam-a']->support->railM)->toBe(0.8)
+        ->and($floor())->toMatch($rail);
+});

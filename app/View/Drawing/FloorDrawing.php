@@ -167,7 +167,7 @@ final class FloorDrawing
         return $all;
     }
 
-    /** @return list<array{path: string, way: string}> where moving cameras go, and where whoever carries them goes behind */
+    /** @return list<array{path: string, way: string, rail: string}> where moving cameras go, and where whoever carries them goes behind */
     public function moves(): array
     {
         return array_map(function (Sweep $sweep): array {
@@ -176,7 +176,7 @@ final class FloorDrawing
                 $behind[] = Gear::operatorPlace($view->camera, $view->forwardVector());
             }
 
-            return ['path' => $this->sheet->path($sweep->path->line(), false), 'way' => $behind === [] ? '' : $this->sheet->path($behind, false)];
+            return ['path' => $this->sheet->path($sweep->path->line(), false), 'way' => $behind === [] ? '' : $this->sheet->path($behind, false), 'rail' => $sweep->path->rail() === null ? '' : $this->sheet->path($sweep->path->rail()->corners)];
         }, $this->situation->sweeps());
     }
 

@@ -44,22 +44,12 @@ final class Gear
     /** Under the lens of a slider, metres: the rail's top and bottom. */
     private const RAIL_M = [0.11, 0.15];
 
-    /**
-     * What a slider's carriage runs on, between the two marks farthest apart and as long as it is built.
-     *
-     * @return list<Solid>
-     */
+    /** @return list<Solid> what a slider's carriage runs on; nothing without one */
     public static function rail(Path $path): array
     {
-        [$from, $to] = $path->farthest();
-        $way = $to->minus($from);
-        $length = max($path->camera->support->railM, $way->length());
-        if ($way->length() < 0.01) {
-            return [];
-        }
-        $height = $path->marks[0]->heightM;
+        [$rail, $height] = [$path->rail(), $path->marks[0]->heightM];
 
-        return (new Solids($path->move->id, ThingKind::Rail))->prism(Polygon::box($from->plus($to)->times(0.5), 0.1, $length, $way->bearing()), $height - self::RAIL_M[1], $height - self::RAIL_M[0], Material::Metal)->all();
+        return $rail === null ? [] : (new Solids($path->move->id, ThingKind::Rail))->prism($rail, $height - self::RAIL_M[1], $height - self::RAIL_M[0], Material::Metal)->all();
     }
 
     /** A box that holds a camera and whoever is at it: what is quickly tested first. */

@@ -9,8 +9,10 @@ use FineFrame\Camera\Camera;
 use FineFrame\Camera\LookingSide;
 use FineFrame\Camera\Mark;
 use FineFrame\Camera\Move;
+use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec2;
+use FineFrame\Grip\SupportKind;
 use FineFrame\Plan\SetupPlan;
 
 /**
@@ -21,6 +23,8 @@ final readonly class Path
 {
     /** As fine as is looked: nothing of the size of a stand slips between two steps. */
     private const STEP_M = 0.1;
+
+    private const RAIL_WIDE_M = 0.1;
 
     private const STEP_RAD = 2 * M_PI / 180;
 
@@ -96,6 +100,16 @@ final readonly class Path
         }
 
         return $best;
+    }
+
+    /** A slider's rail on the floor: between the marks farthest apart, and as long as it is built; null without one or without a way to go. */
+    public function rail(): ?Polygon
+    {
+        [$from, $to] = $this->farthest();
+        $way = $to->minus($from);
+
+        return $this->camera->support->kind !== SupportKind::Slider || $way->length() < 0.01 ? null
+            : Polygon::box($from->plus($to)->times(0.5), self::RAIL_WIDE_M, max($this->camera->support->railM, $way->length()), $way->bearing());
     }
 
     /** Metres a second over the floor from the mark before to a mark; 0 at the first. */

@@ -9,7 +9,6 @@ use FineFrame\Camera\Move;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
-use FineFrame\Grip\SupportKind;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\SoftBox;
 use FineFrame\Plan\SetupPlan;
@@ -217,12 +216,6 @@ final class Scene
         return array_merge([], ...array_map(static fn (Body $body): array => Figure::of($body), array_values($this->setup->bodies)));
     }
 
-    /** @return list<Path> moves on a rail */
-    private function sliders(): array
-    {
-        return array_values(array_filter(array_map(fn (Move $m): ?Path => Path::of($this->setup, $m), $this->setup->setup->moves), static fn (?Path $p): bool => $p?->camera->support->kind === SupportKind::Slider));
-    }
-
     /** @return list<Solid> */
     private function gear(): array
     {
@@ -233,7 +226,7 @@ final class Scene
             ...array_map(fn (Camera $c): array => [...Gear::camera($c, $this->views[$c->placement->id]->forwardVector()), ...Gear::operator($c, $this->views[$c->placement->id]->forwardVector())], array_values($this->setup->cameras)),
             ...array_map(static fn (SoftBox $b): array => Gear::light($b, $supports[$b->placement->stand]), array_values($this->lamps)),
             ...array_map(Gear::boom(...), array_values($this->booms)),
-            ...array_map(Gear::rail(...), $this->sliders()),
+            ...array_map(Gear::rail(...), array_filter(array_map(fn (Move $m): ?Path => Path::of($this->setup, $m), $this->setup->setup->moves))),
         );
     }
 }

@@ -60,6 +60,7 @@
     @endforeach
     @foreach (in_array('lenses', $overlays, true) ? $floor->moves() : [] as $move)
         @if ($move['way'] !== '')<path {!! $ink->of('move-behind') !!} d="{{ $move['way'] }}"/>@endif
+        @if ($move['rail'] !== '')<path {!! $ink->of('legs') !!} d="{{ $move['rail'] }}"/>@endif
         <path {!! $ink->of('move') !!} d="{{ $move['path'] }}"/>
     @endforeach
     @foreach ([...$floor->furniture(), ...$floor->things(), ...(in_array('lenses', $overlays, true) ? $floor->marks() : [])] as $thing)
