@@ -112,6 +112,13 @@ it('sets all dimmers for a stop and a ratio, and says how far off it stays', fun
 
     // What it says comes out is what the plan reads with those dimmers.
     expect($lux($plan))->toEqualWithDelta($plan->stopsOff, 0.02);
+    // Two lamps, found as well by trying every pair of settings in steps of half a per cent; from wherever they stand.
+    foreach ([0.0, 0.6, 1.0] as $stands) {
+        $duo = new Situation(Cases::demo(['@' => 'duo', 'lights/duo-key/dimmer' => $stands, 'lights/duo-edge/dimmer' => $stands]));
+        $low = DimmerPlan::for($duo, 'wren', 2.0, 2.0)->dimmers;
+        $deep = DimmerPlan::for($duo, 'wren', 2.8, 3.0)->dimmers;
+        expect($low['duo-key'])->toEqualWithDelta(0.02, 0.005)->and($low['duo-edge'])->toEqualWithDelta(0.5915, 0.01)->and($deep['duo-key'])->toEqualWithDelta(0.3875, 0.01)->and($deep['duo-edge'])->toEqualWithDelta(1.0, 0.001);
+    }
     // Nothing here gives T 16: the dimmers are full, and the key would have to stand nearer.
     $far = DimmerPlan::for($situation, 'miller', 16.0, 3.0);
     expect($far->isReached)->toBeFalse()->and($far->dimmers['key'])->toEqualWithDelta(1.0, 1e-6)->and($far->nearer)->toBeGreaterThan(0.3);

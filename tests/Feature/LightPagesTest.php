@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Plans\PlanStore;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\View;
 
 it('looks at the scene with a lamp off, alone, and keeps nothing of it', function (): void {
     $shoot = $this->demo();
@@ -55,8 +56,16 @@ it('sets all dimmers on the page, says how near it comes, and keeps what was typ
 
 it('lists the lamps from two walls, and prints what each does', function (): void {
     $shoot = $this->demo();
-    $this->get("/shoots/$shoot->id/light?look=list")->assertOk()->assertSee('Lighting list')->assertSee('from the', false);
-    $pdf = fn (string $off): string => $this->get("/shoots/$shoot->id/contact.pdf?stage=light&place=duo&off=$off")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
-    // Two frames by two lamps: all, and each alone. What is off on the page is no matter to the sheet.
-    expect($pdf(''))->toStartWith('%PDF')->and(abs(strlen($pdf('duo-key')) - strlen($pdf(''))))->toBeLessThan(200);
+    $list = (string) $this->get("/shoots/$shoot->id/light?look=list&place=duo")->assertOk()->getContent();
+    expect(strip_tags($list))->toContain('1.20 m from the window gable, 2.00 m from the river side')->toContain('53°, 14° down');
+
+    $lux = [];
+    View::composer('papers.contact-sheet', function ($view) use (&$lux): void {
+        $lux = array_map(fn (array $row): int => (int) $row['work']->light()->faces()[0]['total'], $view->getData()['rows']);
+    });
+    $this->get("/shoots/$shoot->id/contact.pdf?stage=light&place=duo&off=duo-key")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    // By two lamps: all, and each alone; what is off on the page is no matter to the sheet. What is there stands in each.
+    expect(array_keys($lux))->toBe(['All lamps', 'Key alone', 'Edge alone'])
+        ->and($lux['All lamps'])->toBeGreaterThan($lux['Key alone'])->and($lux['All lamps'])->toBeGreaterThan($lux['Edge alone'])
+        ->and($lux['Key alone'] + $lux['Edge alone'] - $lux['All lamps'])->toEqualWithDelta(90, 2);
 });

@@ -14,11 +14,19 @@ use FineFrame\Staging\Body;
 
 /**
  * All dimmers at once, for a stop and a ratio at one face. Light adds, so the face's lux and both cheeks are linear in the
- * dimmers: each is moved in turn to where both are missed least, in stops, until none moves.
+ * dimmers: each is moved in turn to where both are missed least, in stops, by ever smaller steps until none helps.
  */
 final readonly class DimmerPlan
 {
-    private const ROUNDS = 60;
+    /** Steps of a dimmer, in stops: halved whenever none helps. */
+    private const FIRST_STOPS = 2.0;
+
+    private const LAST_STOPS = 0.001;
+
+    /** Where a dimmer at nothing begins: times any step, nothing stays nothing. */
+    private const FROM = 0.05;
+
+    private const NO_LESS = 1e-9;
 
     private const REACHED_STOPS = 0.1;
 
@@ -46,17 +54,16 @@ final readonly class DimmerPlan
         [$terms, $rest] = self::terms($situation, $body, $full);
         $lamps = array_intersect_key($situation->scene->lamps, $terms);
         $limits = array_map(static fn (SoftBox $lamp): float => $lamp->fixture->lowestDim, $lamps);
-        $dimmers = array_map(static fn (SoftBox $lamp): float => $lamp->placement->dimmer, $lamps);
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        $dimmers = array_map(static fn (SoftBox $lamp): float => max(self::FROM, $lamp->placement->dimmer), $lamps);
+        for ($step = self::FIRST_STOPS; $step > self::LAST_STOPS; $step = $moved ? $step : $step / 2) {
+            $best = self::missed($terms, $rest, $dimmers, $wanted, $ratio);
+            $moved = false;
             foreach (array_keys($terms) as $id) {
-                $best = self::missed($terms, $rest, $dimmers, $wanted, $ratio);
-                $step = 0.5 * 0.82 ** $round;
                 foreach ([-$step, $step] as $by) {
-                    $tried = $dimmers;
-                    $tried[$id] = max($limits[$id], min(1.0, $dimmers[$id] * 2 ** $by));
+                    $tried = [...$dimmers, $id => max($limits[$id], min(1.0, $dimmers[$id] * 2 ** $by))];
                     $miss = self::missed($terms, $rest, $tried, $wanted, $ratio);
-                    if ($miss < $best) {
-                        [$best, $dimmers] = [$miss, $tried];
+                    if ($miss < $best - self::NO_LESS) {
+                        [$best, $dimmers, $moved] = [$miss, $tried, true];
                     }
                 }
             }
