@@ -8,6 +8,7 @@ use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Severity;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\Reflection;
 use FineFrame\Scene\Reframe;
 use FineFrame\Scene\Scene;
@@ -34,7 +35,7 @@ function mirrored(float $lampX, float $turn = 180, array $more = []): array
         'cameras/cam-b/x_m' => 4.0, 'cameras/cam-b/y_m' => 2.0, 'cameras/cam-b/height_m' => 1.4, 'cameras/cam-b/aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => 0]]);
     $scene = new Scene($setup);
 
-    return array_map(fn (Reflection $r): string => $r->owner, Reflection::in($scene, $scene->views['cam-b']));
+    return array_map(fn (Reflection $r): string => $r->owner, Reflection::in($scene, $scene->views['cam-b'], (new Intrusions($scene, $scene->views['cam-b']))->covers()));
 }
 
 it('finds in a mirror what stands where its image can be seen, and the camera itself', function (): void {

@@ -9,6 +9,7 @@ use FineFrame\Scene\Figure;
 use FineFrame\Scene\FramePicture;
 use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\LensView;
+use FineFrame\Scene\Outline;
 use FineFrame\Scene\Scene;
 use FineFrame\Scene\Solid;
 use FineFrame\Tests\Cases;
@@ -97,7 +98,7 @@ it('says how far a thing must go, and there it is gone', function (string $side,
     $found = array_values(array_filter((new Intrusions($scene, $view))->all(), fn ($i) => $i->owner === 'key'))[0];
     $right = new Vec2($view->right[0], $view->right[1]);
     $moved = fn (float $by): int => count(array_filter(array_map(
-        fn (Solid $s): array => Convex::clip(Intrusions::outline(new Solid($s->owner, $s->kind, $s->material, array_map(fn (array $p): array => [$p[0] + $by * $away->x * $right->x, $p[1] + $by * $away->x * $right->y, $p[2] + $by * $away->y], $s->points), $s->faces), $view), $view->cropX, $view->cropY),
+        fn (Solid $s): array => Convex::clip(Outline::of(new Solid($s->owner, $s->kind, $s->material, array_map(fn (array $p): array => [$p[0] + $by * $away->x * $right->x, $p[1] + $by * $away->x * $right->y, $p[2] + $by * $away->y], $s->points), $s->faces), $view), $view->cropX, $view->cropY),
         $scene->solidsOf('key'),
     ), fn (array $outline): bool => count($outline) > 2 && Convex::area($outline) > 1e-9));
 

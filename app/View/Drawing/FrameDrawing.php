@@ -14,6 +14,7 @@ use FineFrame\Scene\FramePicture;
 use FineFrame\Scene\Intrusion;
 use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\LensView;
+use FineFrame\Scene\Outline;
 use FineFrame\Scene\Reflection;
 
 /** What one lens sees, as paths for the view, with the frame lines and marks over it. */
@@ -41,7 +42,7 @@ final readonly class FrameDrawing
         $this->id = $view->camera->placement->id;
         $this->label = $view->camera->placement->label;
         $this->height = round(self::WIDTH * $view->tanY / $view->tanX, 1);
-        $this->reflected = ($situation->scene->views[$this->id] ?? null) === $view ? $situation->reflections($view) : Reflection::in($situation->scene, $view);
+        $this->reflected = ($situation->scene->views[$this->id] ?? null) === $view ? $situation->reflections($view) : Reflection::in($situation->scene, $view, (new Intrusions($situation->scene, $view))->covers());
         $this->intruded = ($situation->scene->views[$this->id] ?? null) === $view ? $situation->intrusions($view) : (new Intrusions($situation->scene, $view))->all();
     }
 
@@ -118,7 +119,7 @@ final readonly class FrameDrawing
         foreach ($this->intruded as $intrusion) {
             [$path, $x, $y] = ['', 0.0, self::WIDTH];
             foreach ($this->situation->scene->solidsOf($intrusion->owner) as $solid) {
-                $outline = Convex::clip(Intrusions::outline($solid, $this->view), $this->view->cropX, $this->view->cropY);
+                $outline = Convex::clip(Outline::of($solid, $this->view), $this->view->cropX, $this->view->cropY);
                 if (count($outline) > 2) {
                     $path .= $this->path($outline);
                     [$x, $y] = [max($x, ...array_map(fn (array $p): float => $this->x($p[0]), $outline)), min($y, ...array_map(fn (array $p): float => $this->y($p[1]), $outline))];

@@ -102,7 +102,7 @@ final class Situation
     /** @return list<Reflection> */
     public function reflections(LensView $view): array
     {
-        return $this->reflections[$view->camera->placement->id] ??= Reflection::in($this->scene, $view);
+        return $this->reflections[$view->camera->placement->id] ??= Reflection::in($this->scene, $view, $this->survey($view)->covers());
     }
 
     public function survey(LensView $view): Intrusions

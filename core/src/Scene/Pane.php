@@ -63,7 +63,7 @@ final readonly class Pane
     {
         $flat = new Solid($this->owner, ThingKind::Room, Material::Glass, $this->corners, [array_keys($this->corners)]);
 
-        return $view->mayShow($flat) ? Convex::clip(Intrusions::outline($flat, $view), 1.0, 1.0) : [];
+        return $view->mayShow($flat) ? Convex::clip(Outline::of($flat, $view), 1.0, 1.0) : [];
     }
 
     private static function upright(string $owner, string $name, Finish $finish, bool $isWindow, Vec2 $left, Vec2 $right, float $from, float $to, Vec2 $normal): self

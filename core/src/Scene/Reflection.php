@@ -20,8 +20,11 @@ final readonly class Reflection
     {
     }
 
-    /** @return list<self> */
-    public static function in(Scene $scene, LensView $view): array
+    /**
+     * @param  Covers  $there  what hides what from the lens itself
+     * @return list<self>
+     */
+    public static function in(Scene $scene, LensView $view, Covers $there): array
     {
         $all = [];
         foreach (Pane::allOf($scene) as $pane) {
@@ -31,16 +34,13 @@ final readonly class Reflection
             if ($mirror === null) {
                 continue;
             }
-            $mine = $view->camera->placement->id;
-            $everything = [...$scene->shell, ...$scene->solids];
-            // What may stand before the glass, and what the glass may show.
-            $there = array_values(array_filter($everything, static fn (Solid $s): bool => $s->owner !== $mine && $s->owner !== $pane->owner && $view->mayShow($s)));
-            $back = array_values(array_filter($everything, static fn (Solid $s): bool => $mirror->mayShow($s)));
+            $back = new Covers($mirror, [...$scene->shell, ...$scene->solids]);
             foreach ($scene->unwanted() as $owner => $solids) {
-                if (array_filter($solids, $mirror->mayShow(...)) === []) {
+                $shown = array_filter($solids, static fn (Solid $s): bool => $mirror->mayShow($s) && $back->of($s)->meets($frame) && $pane->before(new Vec3(...$s->centre)) >= 0.0);
+                if ($shown === []) {
                     continue;
                 }
-                $one = self::of($view, $mirror, $pane, $frame, (string) $owner, $solids, $there, $back);
+                $one = self::of($view, $mirror, $pane, $frame, (string) $owner, $shown, $there, $back);
                 $one->share <= Intrusions::LEAST_SHARE ?: $all[] = $one;
             }
         }
@@ -50,18 +50,18 @@ final readonly class Reflection
 
     /**
      * @param  list<array{float, float}>  $frame
-     * @param  list<Solid>  $solids
-     * @param  list<Solid>  $there
-     * @param  list<Solid>  $back
+     * @param  array<Solid>  $solids
      */
-    private static function of(LensView $view, LensView $mirror, Pane $pane, array $frame, string $owner, array $solids, array $there, array $back): self
+    private static function of(LensView $view, LensView $mirror, Pane $pane, array $frame, string $owner, array $solids, Covers $there, Covers $back): self
     {
         [$area, $outlines] = [0.0, []];
         foreach ($solids as $solid) {
-            $part = $pane->before(new Vec3(...$solid->centre)) < 0.0 ? [] : Convex::within(Intrusions::outline($solid, $mirror), $frame);
+            $part = Convex::within(Outline::of($solid, $mirror), $frame);
             $seen = 0.0;
             foreach (count($part) < 3 ? [] : Convex::samples($part, self::FINEST) as [$at, $share]) {
-                $seen += self::hidden($view, $mirror, $pane, $solid, $at, $there, $back) ? 0.0 : $share;
+                $glass = self::glassAt($view, $pane, $at);
+                // Nothing may stand between the pane and the thing, nor between the lens and the pane.
+                $seen += $back->hider($solid, $at, null, $glass) !== null || $there->isBlocked($at, $glass - 0.02, $pane->owner) ? 0.0 : $share;
             }
             $area += $seen;
             $seen <= 0.0 ?: $outlines[] = $part;
@@ -71,38 +71,15 @@ final readonly class Reflection
     }
 
     /**
-     * Along the ray from behind the pane: nothing may stand between the lens and the pane, nor between the pane and the thing.
+     * How far ahead the glass is met. The lens is as far before the pane as its image is behind: it is so far for both.
      *
      * @param  array{float, float}  $at
-     * @param  list<Solid>  $there
-     * @param  list<Solid>  $back
      */
-    private static function hidden(LensView $view, LensView $mirror, Pane $pane, Solid $solid, array $at, array $there, array $back): bool
+    private static function glassAt(LensView $view, Pane $pane, array $at): float
     {
-        $ray = $mirror->ray($at);
-        $own = $solid->hitBy($mirror->eye, $ray);
-        if ($own === null) {
-            return true;
-        }
-        // The lens is as far before the pane as its image is behind: the glass is met after the same share of either ray.
         $towards = $view->ray($at);
-        $glass = $pane->before(new Vec3(...$view->eye)) / max(1e-9, $pane->before(new Vec3(...$view->eye)) - $pane->before(new Vec3($view->eye[0] + $towards[0], $view->eye[1] + $towards[1], $view->eye[2] + $towards[2])));
-        if ($own <= $glass) {
-            return true;
-        }
-        foreach ($back as $other) {
-            $met = $other === $solid ? null : $other->hitBy($mirror->eye, $ray);
-            if ($met !== null && $met > $glass + 1e-6 && $met < $own - 1e-6) {
-                return true;
-            }
-        }
-        foreach ($there as $other) {
-            $met = $other->hitBy($view->eye, $towards);
-            if ($met !== null && $met < $glass - 0.02) {
-                return true;
-            }
-        }
+        $before = $pane->before(new Vec3(...$view->eye));
 
-        return false;
+        return $before / max(1e-9, $before - $pane->before(new Vec3($view->eye[0] + $towards[0], $view->eye[1] + $towards[1], $view->eye[2] + $towards[2])));
     }
 }

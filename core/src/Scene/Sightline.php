@@ -25,7 +25,7 @@ final readonly class Sightline
     {
         $head = self::head($scene, $body);
         $turned = $body->face()->at(0.0)->angleTo($view->camera->pupil()->minus($body->eyes));
-        $outline = $head === null || $view->depth($body->eyes) < LensView::NEAR_M ? [] : Intrusions::outline($head, $view);
+        $outline = $head === null || $view->depth($body->eyes) < LensView::NEAR_M ? [] : Outline::of($head, $view);
         $part = Convex::clip($outline, $view->cropX, $view->cropY);
         $whole = Convex::area($outline);
         if ($head === null || count($part) < 3 || $whole <= 0) {

@@ -12,9 +12,9 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
-use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\LensView;
 use FineFrame\Scene\Material;
+use FineFrame\Scene\Outline;
 use FineFrame\Scene\Solid;
 use FineFrame\Scene\ThingKind;
 use FineFrame\Space\Opening;
@@ -78,7 +78,7 @@ final class WindowIsNotBehindTheSubject extends Rule
         }
         $depth = $view->depth($body->eyes);
         $reach = 0.5 * Body::HEAD_HEIGHT * $body->person->statureM;
-        $around = array_map(static fn (array $p): array => [$p[0] - $at[0], $p[1] - $at[1]], Intrusions::outline($pane, $view));
+        $around = array_map(static fn (array $p): array => [$p[0] - $at[0], $p[1] - $at[1]], Outline::of($pane, $view));
 
         return Convex::clip($around, $reach / ($depth * $view->tanX), $reach / ($depth * $view->tanY)) !== [];
     }
