@@ -38,6 +38,7 @@ final class Workspace
         'brief' => ['board' => 'Brief', 'schools' => 'Schools'],
         'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'photos' => 'Photos', 'compare' => 'Compare'],
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
+        'stage' => ['above' => 'From above', 'colours' => 'Colours', 'side' => 'From the side', 'table' => 'Table'],
         'cameras' => ['above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'cover' => 'Who covers whom', 'settings' => 'Settings', 'kit' => 'Kit', 'side' => 'From the side', 'table' => 'Table'],
         'light' => ['above' => 'From above', 'list' => 'Lighting list', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],

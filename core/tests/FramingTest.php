@@ -12,8 +12,10 @@ use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\Reflection;
 use FineFrame\Scene\Reframe;
 use FineFrame\Scene\Scene;
+use FineFrame\Scene\SeatPaths;
 use FineFrame\Scene\Square;
 use FineFrame\Scene\Stack;
+use FineFrame\Staging\Colour;
 use FineFrame\Tests\Cases;
 
 /** @return list<Finding> */
@@ -131,4 +133,37 @@ it('seats the interviewer near the lens, and hides who should not be seen', func
 it('cuts one polygon out of another', function (): void {
     expect(Convex::area(Convex::within([[0, 0], [2, 0], [2, 2], [0, 2]], [[1, 1], [3, 1], [3, 3], [1, 3]])))->toEqualWithDelta(1.0, 1e-12)
         ->and(Convex::within([[0, 0], [1, 0], [0, 1]], [[5, 5], [6, 5], [5, 6]]))->toBe([]);
+});
+
+it('tells colours apart as CIEDE2000 is tabled', function (array $one, array $other, float $apart): void {
+    expect(Colour::lab(...$one)->differsFrom(Colour::lab(...$other)))->toEqualWithDelta($apart, 5e-5)
+        ->and(Colour::lab(...$other)->differsFrom(Colour::lab(...$one)))->toEqualWithDelta($apart, 5e-5);
+})->with([
+    [[50, 2.6772, -79.7751], [50, 0, -82.7485], 2.0425], [[50, 2.5, 0], [50, 0, -2.5], 4.3065], [[50, 2.5, 0], [73, 25, -18], 27.1492],
+    [[60.2574, -34.0099, 36.2677], [60.4626, -34.1751, 39.4387], 1.2644], [[2.0776, 0.0795, -1.1350], [0.9033, -0.0636, -0.5514], 0.9082],
+]);
+
+it('asks for clothes that keep to the palette, part from the wall and do not shimmer', function (): void {
+    $judged = fn (array $sample): SetupPlan => Cases::demo(['colours/colours-1/colour' => $sample[0], 'colours/colours-1/pattern_mm' => $sample[1]]);
+    $severity = fn (SetupPlan $setup, string $check, string $about): string => array_values(array_filter(found($setup, $check), fn (Finding $f): bool => in_array($about, $f->about, true)))[0]->severity->value;
+
+    // The smock as the limewash behind it, in stripes of just over a millimetre; then slate, plain but for a check of three centimetres.
+    $melts = $judged(['#cfc8b8', 1.2]);
+    $parts = $judged(['#5b6670', 30.0]);
+    expect($severity($melts, 'clothes-part-from-the-background', 'cam-a'))->toBe('watch')->and($severity($parts, 'clothes-part-from-the-background', 'cam-a'))->toBe('holds')
+        ->and($severity($melts, 'patterns-do-not-shimmer', 'cam-b'))->toBe('watch')->and($severity($parts, 'patterns-do-not-shimmer', 'cam-a'))->toBe('holds')
+        ->and($severity($judged(['#2f9e44', null]), 'colours-keep-to-the-palette', 'miller'))->toBe('watch')->and($severity($parts, 'colours-keep-to-the-palette', 'miller'))->toBe('holds');
+});
+
+it('finds the widest seat that hides nobody', function (): void {
+    // B looks from the side, past the wing of a high wide chair; the key comes over its arm.
+    $setup = Cases::demo(['subjects/miller/seat_width_m' => 1.1, 'subjects/miller/seat_back_m' => 0.9, 'subjects/miller/facing_deg' => 100.0]);
+    $paths = SeatPaths::to(new Scene($setup), $setup->bodies['miller']);
+    $widest = $paths?->highest(0.15);
+    expect(max($paths?->hidden(1.1, 0.9) ?? [0]))->toBeGreaterThan(0.5)->and($widest)->toBeGreaterThan(0.05)->toBeLessThan(0.8)
+        ->and(max($paths?->hidden(1.1, (float) $widest) ?? [1]))->toBeLessThanOrEqual(0.15)->and(max($paths?->hidden(1.1, (float) $widest + 0.02) ?? [0]))->toBeGreaterThan(0.15);
+
+    $found = found($setup, 'seat-is-slim')[0];
+    expect($found->severity->value)->toBe('watch')->and($found->ideas[0]->case)->toBe('lower-back')
+        ->and(found($found->ideas[0]->edit->applyTo($setup->plan)->again($setup), 'seat-is-slim')[0]->severity->value)->toBe('holds');
 });

@@ -80,6 +80,24 @@ return [
         'holds' => [':subject has :distance of depth behind in :camera’s frame.', 'Distance gives softness and lets shadows fall out of frame.'],
         'fails' => [':subject is :distance off the :behind in :camera’s frame; :limit gives depth.', 'Close to a wall the picture goes flat and the person’s shadow is in it.'],
     ],
+    'seat-is-slim' => [
+        'holds' => [':subject’s seat is in nobody’s way.', 'Its back and arms hide little of head and shoulders from any lens or lamp.'],
+        'fails' => [':subject’s seat hides :share of head and shoulders from :from.', 'A seat up to :width wide clears: swap it for a slimmer one.'],
+        'back' => [':subject’s seat hides :share of head and shoulders from :from.', 'With a back so high no seat is slim enough: a lower one, or a stool.'],
+    ],
+    'colours-keep-to-the-palette' => [
+        'holds' => ['The :thing suits the :nearest.', 'It is among the colours agreed on.'],
+        'fails' => ['The :thing is :off off the :nearest, the nearest colour agreed on.', 'Few colours read calm; one that is none of them is looked at first. Change it, or agree on it.'],
+    ],
+    'clothes-part-from-the-background' => [
+        'holds' => [':subject’s :clothes parts from the :behind in :camera’s frame.', 'Shoulders keep their outline.'],
+        'fails' => [':subject’s :clothes is only :apart off the :behind in :camera’s frame.', 'Shoulders melt into what is behind: other clothes, another background, or light that parts them.'],
+    ],
+    'patterns-do-not-shimmer' => [
+        'holds' => ['The :thing is drawn by :camera, :pixels pixels a repeat.', 'Wide enough apart for the sensor.'],
+        'blurred' => ['The :thing is too fine for :camera to see, :pixels pixels a repeat.', 'It reads as plain, unless the lens comes nearer.'],
+        'fails' => ['The :thing may shimmer in :camera’s frame: :pixels pixels a repeat.', 'Between one and four it beats with the sensor’s grid: plain clothes, or a tighter frame. Look at it on a screen at full size.'],
+    ],
     'window-is-not-behind-the-subject' => [
         'holds' => ['The :window stays out of :camera’s frame.', 'Nothing bright pulls the eye or burns out.'],
         'fails' => ['The :window fills :share of :camera’s frame.', 'A bright pane beside the face may burn out: meter it, or control it.'],

@@ -78,6 +78,8 @@ final readonly class Cards
                 $at->choice('posture', 'Posture', $p->posture->value, self::names(Posture::class)),
                 $at->length('stature_m', 'Stature', $p->statureM),
                 $at->length('seat_height_m', 'Seat height', $p->seatHeightM),
+                $at->length('seat_width_m', 'Seat width', $p->seatWidthM),
+                $at->length('seat_back_m', 'Its back, above the seat', $p->seatBackM),
                 $at->length('sway_m', 'Sways by', $p->swayM),
                 $at->choice('plays', 'Plays', $p->plays->value, self::names(Instrument::class)),
             ],

@@ -62,7 +62,7 @@ final readonly class Sheet
             ColumnKind::Number, ColumnKind::Degrees => FieldKind::Number,
             ColumnKind::Flag => FieldKind::Flag,
             ColumnKind::Choice => FieldKind::Choice,
-            ColumnKind::Text, ColumnKind::Clock, ColumnKind::Date => $options === [] ? FieldKind::Text : FieldKind::Choice,
+            ColumnKind::Text, ColumnKind::Clock, ColumnKind::Date, ColumnKind::Colour => $options === [] ? FieldKind::Text : FieldKind::Choice,
         };
 
         return new Field($column, $this->label($column), $kind, is_int($value) ? (float) $value : (is_scalar($value) ? $value : null), $options ?: array_combine($shape->choices, $shape->choices), self::unit($shape));

@@ -27,6 +27,7 @@ use FineFrame\Space\OpeningKind;
 use FineFrame\Space\PlacedRoom;
 use FineFrame\Space\Swing;
 use FineFrame\Space\TapeBook;
+use FineFrame\Staging\Person;
 
 /** The lists that people fill in: of the brief, of a place, of its tape book. */
 final readonly class Sheets
@@ -70,7 +71,12 @@ final readonly class Sheets
     {
         $cameras = ['' => 'none'] + array_map(static fn (Camera $c): string => $c->placement->label, $this->setup->cameras);
 
-        return new Sheet($name, "/setups/{$this->setup->setup->id}/$name", $columns, Parts::written($this->setup->setup->list($name)), options: isset($columns['camera']) ? ['camera' => $cameras] : []);
+        $shown = ['' => 'nothing placed'];
+        foreach ([...$this->setup->subjects(), ...$this->setup->setup->furniture, ...$this->setup->room->walls] as $thing) {
+            $shown[$thing->id] = $thing instanceof Person ? "clothes of $thing->name" : $this->setup->name($thing->id);
+        }
+
+        return new Sheet($name, "/setups/{$this->setup->setup->id}/$name", $columns, Parts::written($this->setup->setup->list($name)), options: array_intersect_key(['camera' => $cameras, 'on' => $shown], $columns));
     }
 
     private function kit(string $name): Sheet

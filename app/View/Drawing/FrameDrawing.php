@@ -7,15 +7,19 @@ namespace App\View\Drawing;
 use App\View\Reader;
 use FineFrame\Camera\ShotSize;
 use FineFrame\Geometry\Convex;
+use FineFrame\Judge\Colours;
 use FineFrame\Judge\Situation;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\FramePicture;
+use FineFrame\Scene\FramePolygon;
 use FineFrame\Scene\Intrusion;
 use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\LensView;
+use FineFrame\Scene\Material;
 use FineFrame\Scene\Outline;
 use FineFrame\Scene\Reflection;
+use FineFrame\Scene\ThingKind;
 
 /** What one lens sees, as paths for the view, with the frame lines and marks over it. */
 final readonly class FrameDrawing
@@ -42,8 +46,10 @@ final readonly class FrameDrawing
         $this->id = $view->camera->placement->id;
         $this->label = $view->camera->placement->label;
         $this->height = round(self::WIDTH * $view->tanY / $view->tanX, 1);
-        $this->reflected = ($situation->scene->views[$this->id] ?? null) === $view ? $situation->reflections($view) : Reflection::in($situation->scene, $view, (new Intrusions($situation->scene, $view))->covers());
-        $this->intruded = ($situation->scene->views[$this->id] ?? null) === $view ? $situation->intrusions($view) : (new Intrusions($situation->scene, $view))->all();
+        $isPlaced = ($situation->scene->views[$this->id] ?? null) === $view;
+        $survey = $isPlaced ? $situation->survey($view) : new Intrusions($situation->scene, $view);
+        $this->reflected = $isPlaced ? $situation->reflections($view) : Reflection::in($situation->scene, $view, $survey->covers());
+        $this->intruded = $isPlaced ? $situation->intrusions($view) : $survey->all();
     }
 
     /**
@@ -79,8 +85,9 @@ final readonly class FrameDrawing
     {
         $layers = $paths = [];
         [$blur, $opacity, $fill, $run] = [0, 1.0, '', ''];
+        $sampled = array_column((new Colours($this->situation->setup))->sampled(), 'hex', 'on');
         foreach (FramePicture::of($this->situation->scene, $this->view, $this->isLit)->polygons as $polygon) {
-            $colour = Palette::fill($polygon->material, $polygon->stops);
+            $colour = Palette::fill($polygon->material, $polygon->stops, self::takesColour($polygon) ? $sampled[$polygon->owner] ?? '' : '');
             $step = $this->isSharp ? 0 : self::step($polygon->blur);
             $isNew = $step !== $blur || $polygon->opacity !== $opacity;
             if ($run !== '' && ($isNew || $colour !== $fill)) {
@@ -98,6 +105,12 @@ final readonly class FrameDrawing
         }
 
         return $layers;
+    }
+
+    /** Someone's clothes, not their skin; a wall, not its windows. */
+    private static function takesColour(FramePolygon $polygon): bool
+    {
+        return in_array($polygon->material, [Material::Cloth, Material::Wall], true) || ($polygon->kind === ThingKind::Furniture && $polygon->material === Material::Wood);
     }
 
     /** A disc of blur as the step of a soft edge that is nearest: a third of the disc across. */

@@ -12,19 +12,20 @@ final class Palette
     /** @var array<string, string> */
     private static array $made = [];
 
-    public static function fill(Material $material, float $stops): string
+    /** @param  string  $sampled  its own colour as #rrggbb, in place of the material's */
+    public static function fill(Material $material, float $stops, string $sampled = ''): string
     {
         $step = (int) round(max(-5.0, min(2.5, $stops)) * 6);
 
-        return self::$made[$material->value.$step] ??= self::mixed($material, $step / 6);
+        return self::$made[$material->value.$sampled.$step] ??= self::mixed($material, $step / 6, $sampled);
     }
 
-    private static function mixed(Material $material, float $stops): string
+    private static function mixed(Material $material, float $stops, string $sampled): string
     {
         // A picture's tone against exposure: a soft curve, so that four stops under still shows form and two over clips.
         $gain = self::glows($material) ? 1.0 : 1.18 / (1 + exp(-0.62 * ($stops + 0.35)));
 
-        return vsprintf('#%02x%02x%02x', array_map(static fn (int $c): int => (int) max(0, min(255, round(8 + $c * $gain))), self::base($material)));
+        return vsprintf('#%02x%02x%02x', array_map(static fn (int $c): int => (int) max(0, min(255, round(8 + $c * $gain))), $sampled === '' ? self::base($material) : array_map(static fn (string $c): int => (int) hexdec($c), str_split(substr($sampled, 1), 2))));
     }
 
     private static function glows(Material $material): bool

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
+use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Light\SoftBox;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\LensView;
 use FineFrame\Staging\Body;
+use FineFrame\Staging\Person;
+use FineFrame\Staging\Posture;
 
 /** People and gear from above by their true sizes, as classes and paths. */
 final readonly class ThingShapes
@@ -34,7 +37,12 @@ final readonly class ThingShapes
         $side = $body->face()->left()->times(0.028 * $h);
         $base = $body->person->place->plus($body->face()->times(0.045 * $h));
 
+        $seat = $body->person->posture === Posture::Seated && ($body->person->seatBackM > 0.05 || $body->person->seatWidthM > Person::STOOL_M)
+            ? [['seat', $this->sheet->path(Polygon::box($body->person->place->minus(Vec2::towards($body->person->facingRad)->times(0.04)), $body->person->seatWidthM, 0.5, $body->person->facingRad)->corners)]]
+            : [];
+
         return [
+            ...$seat,
             ['shoulders', $ring($body->person->place, Body::SHOULDER_BREADTH * $h / 2, 0.075 * $h, $body->person->facingRad)],
             ['nose', $this->sheet->path([$base->plus($side), $nose, $base->minus($side)])],
             ['head', $ring($body->person->place, Body::HEAD_BREADTH * $h / 2, Body::HEAD_DEPTH * $h / 2, $body->headBearingRad)],

@@ -64,6 +64,12 @@ final readonly class Column
         return new self(ColumnKind::Date, default: '');
     }
 
+    /** As seen in daylight, #rrggbb; empty when open. */
+    public static function colour(): self
+    {
+        return new self(ColumnKind::Colour, default: '');
+    }
+
     public function read(Node $node, string $key): string|float|bool|null
     {
         return match ($this->kind) {
@@ -75,6 +81,7 @@ final readonly class Column
             ColumnKind::Choice => $node->oneOf($key, $this->choices),
             ColumnKind::Clock => $node->pattern($key, '/^([01]?\d|2[0-3]):[0-5]\d$/', 'must be a time of day like 14:30'),
             ColumnKind::Date => $node->date($key),
+            ColumnKind::Colour => $node->pattern($key, '/^#[0-9a-fA-F]{6}$/', 'must be a colour like #7a5c3e'),
         };
     }
 }

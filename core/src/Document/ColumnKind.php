@@ -14,4 +14,5 @@ enum ColumnKind
     case Choice;
     case Clock;
     case Date;
+    case Colour;
 }

@@ -17,6 +17,7 @@ final class BriefLists
             'cast' => ['name' => Column::text(), 'stature_m' => Column::metres(0.8, 2.4), 'plays' => Column::text(80), 'notes' => Column::text(), 'used_to_cameras' => Column::flag()],
             'deliverables' => ['name' => Column::text(), 'aspect_width' => Column::number(1, 10_000), 'aspect_height' => Column::number(1, 10_000), 'width_px' => Column::number(100, 20_000), 'height_px' => Column::number(100, 20_000), 'fps' => Column::number(1, 1000), 'minutes' => Column::number(0, 10_000), 'captions' => Column::choice('none', 'burnt in', 'as a file')],
             'days' => ['name' => Column::text(), 'date' => Column::date(), 'from' => Column::clock(), 'to' => Column::clock(), 'minutes' => Column::number(0, 1440), 'then' => Column::text()],
+            'swatches' => ['name' => Column::text(80), 'colour' => Column::colour()],
             'references' => ['name' => Column::text(), 'file' => Column::text(80), 'agreed_by' => Column::text()],
             'topics' => ['name' => Column::text(), 'picture' => Column::text(), 'place' => Column::text(80)],
         ];

@@ -20,6 +20,7 @@ final class SetupLists
                 'name' => Column::text(120), 'minutes' => Column::number(0, 600, default: 5.0), 'camera' => Column::text(64), 'size' => Column::choice(...array_map(static fn (ShotSize $s): string => $s->value, ShotSize::cases())),
                 'depth' => Column::number(1, 5, default: 2.0), 'break_before' => Column::flag(),
             ],
+            'colours' => ['name' => Column::text(80), 'on' => Column::text(64), 'colour' => Column::colour(), 'pattern_mm' => Column::number(0.1, 500, Unit::Millimetre)],
             'views' => ['name' => Column::text(80), 'camera' => Column::text(64), 'by' => Column::choice('cable', 'wireless', 'the camera’s own screen', 'mirrored call'), 'from_m' => Column::metres(0.1, 200), 'screen_in' => Column::number(1, 100), 'talks_back' => Column::flag()],
         ];
     }

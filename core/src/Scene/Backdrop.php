@@ -22,7 +22,7 @@ final readonly class Backdrop
         [$from, $towards] = [[$head->x, $head->y, $head->z], [$flat->x, $flat->y, 0.0]];
         [$nearest, $owner] = [INF, ''];
         foreach ([...$scene->shell, ...$scene->solids] as $solid) {
-            if (! in_array($solid->kind, [ThingKind::Room, ThingKind::Built, ThingKind::Furniture], true)) {
+            if ($solid->owner === $body->person->id || ! in_array($solid->kind, [ThingKind::Room, ThingKind::Built, ThingKind::Furniture], true)) {
                 continue;
             }
             $met = $solid->hitBy($from, $towards);

@@ -8,6 +8,7 @@ use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Staging\Body;
+use FineFrame\Staging\Person;
 use FineFrame\Staging\Posture;
 use FineFrame\Staging\Role;
 
@@ -39,11 +40,35 @@ final class Figure
         foreach ([1.0, -1.0] as $side) {
             $body->person->posture === Posture::Seated ? $figure->seatedLimbs($side) : $figure->standingLimbs($side);
         }
-        if ($body->person->posture === Posture::Seated) {
-            $figure->seat();
+
+        return [...$figure->solids->all(), ...($body->person->posture === Posture::Seated ? self::seat($body, $body->person->seatWidthM, $body->person->seatBackM, $kind) : []), ...Played::by($body)];
+    }
+
+    /**
+     * What someone sits on: as wide as said, with a back so high above the seat, and with arms when it is wide.
+     *
+     * @param  ThingKind|null  $kind  a subject's seat is furniture, and may show
+     * @return list<Solid>
+     */
+    public static function seat(Body $body, float $widthM, float $backM, ?ThingKind $kind = null): array
+    {
+        $person = $body->person;
+        $solids = new Solids($person->id, $kind ?? ($person->role === Role::Subject ? ThingKind::Furniture : ThingKind::Interviewer));
+        $ahead = Vec2::towards($person->facingRad);
+        $under = $person->place->plus($ahead->times(0.02 * $person->statureM));
+        $block = static fn (float $forward, float $left, float $width, float $depth, float $from, float $to): Solids => $solids->prism(Polygon::box($under->plus($ahead->times($forward))->plus($ahead->left()->times($left)), $width, $depth, $person->facingRad), $from, $to, Material::Wood);
+        $top = $person->seatHeightM;
+        $block(0.0, 0.0, $widthM, 0.42, $top - 0.05, $top);
+        $backM < 0.05 ?: $block(-0.25, 0.0, $widthM, 0.08, $top - 0.05, $top + $backM);
+        foreach ([1.0, -1.0] as $side) {
+            $widthM < Person::ARMS_M ?: $block(-0.02, $side * ($widthM / 2 - 0.05), 0.1, 0.46, $top - 0.05, $top + 0.2);
+            foreach ([1.0, -1.0] as $end) {
+                $foot = $under->plus($ahead->times(0.18 * $end))->plus($ahead->left()->times($side * ($widthM / 2 - 0.04)));
+                $solids->limb($foot->at(0), $foot->at($top - 0.05), 0.018, 0.018, Material::Wood, 4);
+            }
         }
 
-        return [...$figure->solids->all(), ...Played::by($body)];
+        return $solids->all();
     }
 
     private function head(): void
@@ -129,17 +154,6 @@ final class Figure
         $this->solids->limb($shoulder, $elbow, 0.032 * $h, 0.024 * $h, Material::Cloth, 8);
         $this->solids->limb($elbow, $wrist, 0.024 * $h, 0.018 * $h, Material::Cloth);
         $this->solids->limb($wrist, $wrist->plus($wrist->minus($elbow)->unit()->times(0.07 * $h)), 0.02 * $h, 0.016 * $h, Material::Skin);
-    }
-
-    private function seat(): void
-    {
-        $person = $this->body->person;
-        $under = $person->place->plus($this->ahead->times(0.02 * $this->h));
-        $this->solids->prism(Polygon::box($under, 0.44, 0.42, $person->facingRad), $person->seatHeightM - 0.05, $person->seatHeightM, Material::Wood);
-        foreach ([[1, 1], [1, -1], [-1, 1], [-1, -1]] as [$x, $y]) {
-            $foot = $under->plus($this->ahead->times(0.18 * $x))->plus($this->left->times(0.18 * $y));
-            $this->solids->limb($foot->at(0), $foot->at($person->seatHeightM - 0.05), 0.018, 0.018, Material::Wood, 4);
-        }
     }
 
     /** Shares of stature ahead and to the left, metres up. */

@@ -14,7 +14,7 @@ final readonly class Occlusion
     private const RAYS = 4;
 
     /**
-     * @param  string  $but  whose own solids do not count: a face is turned to the light or not, by its normal
+     * @param  string  $but  whose own solids do not count, but for a seat: a face is turned to the light or not, by its normal
      * @param  int  $rays  to the face, a side
      */
     public static function seen(Scene $scene, SoftBox $lamp, Vec3 $point, string $but = '', int $rays = self::RAYS): float
@@ -51,7 +51,7 @@ final readonly class Occlusion
         $half = hypot($lamp->fixture->widthM, $lamp->fixture->heightM) / 2;
         $before = [];
         foreach ([...$scene->shell, ...$scene->solids] as $solid) {
-            if ($solid->owner === $but || $solid->owner === $lamp->placement->id || $solid->material === Material::Floor || $solid->material === Material::Ceiling) {
+            if (($solid->owner === $but && $solid->kind !== ThingKind::Furniture) || $solid->owner === $lamp->placement->id || $solid->material === Material::Floor || $solid->material === Material::Ceiling) {
                 continue;
             }
             [$x, $y, $z] = [$solid->centre[0] - $from[0], $solid->centre[1] - $from[1], $solid->centre[2] - $from[2]];

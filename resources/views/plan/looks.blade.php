@@ -33,6 +33,9 @@
         @case('cover')
             @include('plan.cover')
             @break
+        @case('colours')
+            @include('plan.colours')
+            @break
         @case('list')
             @include('plan.lighting-list')
             @break

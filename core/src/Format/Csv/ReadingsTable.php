@@ -34,7 +34,7 @@ final class ReadingsTable
                 $entry[$head] = match ($column->kind) {
                     ColumnKind::Number, ColumnKind::Metres, ColumnKind::Degrees => is_numeric($clean = str_replace(',', '.', $text)) ? (float) $clean : throw UnreadableFile::atLine($line, "“{$text}” is not a number."),
                     ColumnKind::Flag => in_array(mb_strtolower($text), ['yes', 'true', '1'], true),
-                    ColumnKind::Text, ColumnKind::Choice, ColumnKind::Clock, ColumnKind::Date => $text,
+                    ColumnKind::Text, ColumnKind::Choice, ColumnKind::Clock, ColumnKind::Date, ColumnKind::Colour => $text,
                 };
             }
             $found[$list][] = $entry;
