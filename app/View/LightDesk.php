@@ -68,11 +68,17 @@ final readonly class LightDesk
         if ($face->bounced > 0.5) {
             $bars[] = ['name' => 'off boards', 'lux' => $lux($face->bounced), 'share' => $face->bounced / $total];
         }
-        $bars[] = ['name' => 'what is there', 'lux' => $lux($face->light->ambientLux), 'share' => $face->light->ambientLux / $total];
+        $bars[] = ['name' => 'back from the room', 'lux' => $lux($face->byRoom), 'share' => $face->byRoom / $total];
+        foreach ($face->byDay as $id => $value) {
+            $id === 'sun' && $value <= 0.0 ?: $bars[] = ['name' => match ($id) {
+                'room' => 'daylight, back from the room', 'sun' => 'the sun itself', default => 'daylight by the '.$this->situation->name($id)
+            }, 'lux' => $lux($value), 'share' => $value / $total];
+        }
+        $face->byDay !== [] ?: $bars[] = ['name' => 'what is there', 'lux' => $lux($face->light->ambientLux), 'share' => $face->light->ambientLux / $total];
 
         return [
             'name' => $face->body->person->name, 'total' => $lux($total), 'stop' => $this->reader->print(Quantity::of($face->light->tStop(), Unit::TStop)),
-            'over' => $this->reader->print(Quantity::of(abs($face->light->stopsOver()), Unit::Stop)).($face->light->stopsOver() >= 0 ? ' over' : ' under'), 'cheeks' => number_format($face->cheeks(), 1).' : 1',
+            'over' => $this->reader->print(Quantity::of(abs($face->light->stopsOver()), Unit::Stop)).($face->light->stopsOver() >= 0 ? ' over' : ' under'), 'cheeks' => number_format($face->cheeks(), 1).' : 1'.($face->colour() === null ? '' : ' · '.$this->reader->print(Quantity::of(round($face->colour()->kelvin() / 50) * 50, Unit::Kelvin))),
             'pattern' => $face->pattern()->value ?? 'no key', 'side' => match ($face->isShort()) {
                 true => 'shadow toward A', false => 'light toward A', null => ''
             },

@@ -11,7 +11,7 @@ return [
         'room_behind' => 'Room to move back', 'longest_focal' => 'Longest lens for this frame', 'perspective' => 'Nose over ears', 'gaze_h' => 'Look off the lens', 'gaze_v' => 'Lens above the eyes', 'headroom' => 'Headroom', 'looking_room' => 'Looking room', 'bearing' => 'Bearing on the plan', 'tilt' => 'Tilt',
     ],
     'pair' => ['angle' => 'Between A and B', 'size_ratio' => 'Size, A to B'],
-    'face' => ['lux' => 'At the face', 't_stop' => 'Gives', 'stops_over' => 'Over the wanted stop', 'ratio' => 'Key + fill : fill', 'cheeks' => 'Cheek to cheek', 'hair' => 'On the hair'],
+    'face' => ['lux' => 'At the face', 't_stop' => 'Gives', 'stops_over' => 'Over the wanted stop', 'ratio' => 'Key + fill : fill', 'cheeks' => 'Cheek to cheek', 'hair' => 'On the hair', 'room_lux' => 'Back from the room', 'kelvin' => 'Colour at the face'],
     'light' => ['distance' => 'Lamp to eyes', 'lux' => 'This lamp at the face', 'angular_size' => 'Width seen from the face'],
     'boom' => ['distance' => 'Tip to mouth', 'nearest' => 'Nearest clear place', 'cost' => 'Cost of the distance', 'pole_needed' => 'Pole needed', 'clearance' => 'Clear of :camera'],
 ];

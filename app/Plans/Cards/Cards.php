@@ -7,6 +7,7 @@ namespace App\Plans\Cards;
 use FineFrame\Camera\Camera;
 use FineFrame\Geometry\Shape;
 use FineFrame\Light\LightPlacement;
+use FineFrame\Light\Weather;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\UnknownThing;
 use FineFrame\Plan\Work;
@@ -185,8 +186,13 @@ final readonly class Cards
             $at->number('iso', 'ISO', $m->iso),
             $at->number('fps', 'Frames a second', $m->fps),
             $at->number('shutter_deg', 'Shutter angle', $m->shutterDeg, '°'),
+        ], 'Light that is there' => [
             $at->number('ambient_lux', 'Light that is there, at the face', $m->ambientLux, 'lx'),
-        ]], note: 'Metered with a dome at the face, lamps off.');
+            $at->choice('weather', 'Taken', $m->weather->value, ['as metered' => 'as metered, lamps off'] + array_combine(array_column(Weather::skies(), 'value'), array_map(static fn (Weather $w): string => "computed, sky $w->value", Weather::skies()))),
+            $at->text('clock', 'At, when computed', $m->clock),
+            $at->number('sky_factor', 'Sky, by readings on site', $m->skyFactor),
+            $at->number('room_factor', 'What the room gives back, by readings', $m->roomFactor),
+        ]], note: 'Metered with a dome at the face, lamps off. Computed daylight is of the middle of the recording unless a time is said.');
     }
 
     /** @return list<Field> */

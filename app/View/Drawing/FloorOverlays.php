@@ -6,10 +6,10 @@ namespace App\View\Drawing;
 
 use App\View\Reader;
 use FineFrame\Geometry\Vec2;
-use FineFrame\Judge\PlaceView;
 use FineFrame\Judge\Situation;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Scene\DaylightFit;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\LensView;
 use FineFrame\Scene\SightMap;
@@ -166,7 +166,7 @@ final readonly class FloorOverlays
         $all = [];
         foreach (['light' => 'lux', 'noise' => 'level_dba', 'colour' => 'kelvin'] as $list => $column) {
             foreach ($this->situation->setup->location->list($list) as $reading) {
-                [$x, $y, $value] = [$reading->number('x_m'), $reading->number('y_m'), $list === 'light' ? PlaceView::lux($reading) : $reading->number($column)];
+                [$x, $y, $value] = [$reading->number('x_m'), $reading->number('y_m'), $list === 'light' ? DaylightFit::lux($reading) : $reading->number($column)];
                 if ($x !== null && $y !== null && $value !== null) {
                     $at = new Vec2($x, $y);
                     $words = $this->reader->print(Quantity::of($value, match ($list) {

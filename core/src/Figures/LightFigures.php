@@ -18,7 +18,7 @@ final class LightFigures
         $face = $situation->face($subject);
         $light = $face->light;
         $working = new Working('T²/t = E·S/C; ratio = (key + fill) : fill', [
-            'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux), 'of it, off boards' => Quantity::of($face->bounced, Unit::Lux), 'E that is there' => Quantity::of($light->ambientLux, Unit::Lux), 'S' => Quantity::of($metering->iso, Unit::Count), '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count),
+            'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux), 'of it, off boards' => Quantity::of($face->bounced, Unit::Lux), 'of it, back from the room' => Quantity::of($face->byRoom, Unit::Lux), 'E that is there' => Quantity::of($light->ambientLux, Unit::Lux), 'S' => Quantity::of($metering->iso, Unit::Count), '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count),
         ], 'ISO 2720:1974 with a dome, C = 330; lamps by Lambert’s polygon formula');
         $one = static fn (string $name, Quantity $value): Figure => new Figure('face', $subject, $name, $value, $working);
 
@@ -28,6 +28,8 @@ final class LightFigures
             $one('stops_over', Quantity::of($light->stopsOver(), Unit::Stop)),
             $one('ratio', Quantity::of($light->ratio(), Unit::Ratio)),
             $one('cheeks', Quantity::ratio($face->cheeks())),
+            $one('room_lux', Quantity::of($face->byRoom, Unit::Lux)),
+            $one('kelvin', Quantity::of($face->colour()?->kelvin(), Unit::Kelvin)),
             $one('hair', Quantity::of($face->cells['hair'], Unit::Lux)),
         ];
     }

@@ -9,6 +9,7 @@ use FineFrame\Light\Exposure;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Plan\ShootPlan;
+use FineFrame\Scene\DaylightFit;
 use FineFrame\Scout\Noise;
 
 /** Candidate places side by side: a score from 0 to 1 by each criterion, weighed; what is unknown is not counted, and said. */
@@ -63,7 +64,7 @@ final class Comparison
     /** @return array{float|null, string|Quantity} how the best daylight reading stands to the wanted stop: four stops short scores nothing */
     private function light(PlaceView $view): array
     {
-        $lux = array_filter(array_map(static fn (Record $r): float => $r->text('under') === 'daylight' ? PlaceView::lux($r) ?? 0.0 : 0.0, $view->place->list('light')));
+        $lux = array_filter(array_map(static fn (Record $r): float => $r->text('under') === 'daylight' ? DaylightFit::lux($r) ?? 0.0 : 0.0, $view->place->list('light')));
         if ($lux === []) {
             return [null, ''];
         }

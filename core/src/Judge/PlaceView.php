@@ -6,7 +6,6 @@ namespace FineFrame\Judge;
 
 use FineFrame\Document\Record;
 use FineFrame\Geometry\Vec3;
-use FineFrame\Light\Exposure;
 use FineFrame\Light\Metering;
 use FineFrame\Plan\Limits;
 use FineFrame\Plan\Location;
@@ -48,7 +47,7 @@ final class PlaceView
 
     public function date(): string
     {
-        return $this->plan->brief->day()?->text('date') ?: $this->plan->shoot->date;
+        return $this->plan->date();
     }
 
     /** @return array{string, string} the clock times between which is recorded; empty where open */
@@ -62,15 +61,7 @@ final class PlaceView
     /** @return array{float, float}|null the same as seconds of the epoch; null where the date, the hours or the place are open */
     public function window(): ?array
     {
-        [$from, $to] = $this->hours();
-        $site = $this->place->site;
-        if ($site === null || $this->date() === '' || $from === '' || $to === '') {
-            return null;
-        }
-        $at = static fn (string $clock): float => (float) (new \DateTimeImmutable($clock, $site->zone))->getTimestamp();
-        [$begins, $ends] = [$at($this->date().' '.$from), $at($this->date().' '.$to)];
-
-        return [$begins, $ends > $begins ? $ends : $ends + 86_400];
+        return $this->place->site === null ? null : $this->plan->recorded($this->place->site);
     }
 
     /** Null until the place has a position and the shoot a date. */
@@ -81,14 +72,6 @@ final class PlaceView
         }
 
         return $this->study ??= new SunStudy($this->place->site, $this->place->rooms, $this->date());
-    }
-
-    /** Lux of a light reading, as read or by the incident meter's exposure (ISO 2720, dome). */
-    public static function lux(Record $reading): ?float
-    {
-        [$lux, $stop, $iso, $shutter] = array_map($reading->number(...), ['lux', 't_stop', 'iso', 'shutter_s']);
-
-        return $lux ?? ($stop !== null && $iso !== null && $shutter !== null ? Exposure::lux($stop, $shutter, $iso) : null);
     }
 
     /** @return list<Record> noises that run while is recorded and that nobody has settled */

@@ -17,12 +17,12 @@ final readonly class FaceLight
     }
 
     /**
-     * @param  float  $lampLux  by lamps and what boards throw back, as the dome reads it
-     * @param  float  $share  of the light that is there which cloths near the face leave it
+     * @param  float  $lampLux  by lamps and what boards and the room throw back of them, as the dome reads it
+     * @param  float  $ambientLux  without lamps, as cloths near the face leave it
      */
-    public static function of(float $lampLux, float $share, Metering $metering): self
+    public static function of(float $lampLux, float $ambientLux, Metering $metering): self
     {
-        return new self($lampLux, $share * $metering->ambientLux, $metering);
+        return new self($lampLux, $ambientLux, $metering);
     }
 
     public function totalLux(): float

@@ -47,7 +47,7 @@ final class PolygonSource
         for ($i = 0; $i < $count; $i++) {
             [$a, $b] = [$corners[$i], $corners[($i + 1) % $count]];
             [$da, $db] = [$a->dot($normal), $b->dot($normal)];
-            if ($da > 0) {
+            if ($da >= 0) {
                 $kept[] = $a;
             }
             if ($da * $db < 0) {

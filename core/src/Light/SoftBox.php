@@ -70,6 +70,12 @@ final readonly class SoftBox
         return $this->luminance * $this->fixture->widthM * $this->fixture->heightM;
     }
 
+    /** Lumens that it gives in all; null where they do not follow in closed form. An even face gives π times its area times its luminance. */
+    public function lumens(): ?float
+    {
+        return $this->fixture->web !== null ? null : M_PI * $this->luminance * $this->fixture->widthM * $this->fixture->heightM;
+    }
+
     private function byWeb(PhotometricWeb $web, Vec3 $point, Vec3 $normal): float
     {
         $out = $point->minus($this->centre);

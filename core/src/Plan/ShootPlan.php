@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FineFrame\Plan;
 
+use FineFrame\Sun\Site;
+
 /** The one aggregate: everything planned for a shoot. Immutable; a change makes another. */
 final readonly class ShootPlan
 {
@@ -65,6 +67,30 @@ final readonly class ShootPlan
     public function again(SetupPlan $setup): SetupPlan
     {
         return in_array($setup->setup->id, array_column($this->setups, 'id'), true) ? $this->setup($setup->setup->id) : $this->setupAt($setup->location->id);
+    }
+
+    /** The day that is recorded, as 2026-11-14; empty where open. */
+    public function date(): string
+    {
+        return $this->brief->day()?->text('date') ?: $this->shoot->date;
+    }
+
+    /** A local time of that day as seconds of the epoch. */
+    public function moment(Site $site, string $clock): float
+    {
+        return (float) (new \DateTimeImmutable($this->date().' '.$clock, $site->zone))->getTimestamp();
+    }
+
+    /** @return array{float, float}|null when is recorded, as seconds of the epoch; null where the date or the hours are open */
+    public function recorded(Site $site): ?array
+    {
+        [$from, $to] = [$this->brief->day()?->text('from') ?? '', $this->brief->day()?->text('to') ?? ''];
+        if ($this->date() === '' || $from === '' || $to === '') {
+            return null;
+        }
+        [$begins, $ends] = [$this->moment($site, $from), $this->moment($site, $to)];
+
+        return [$begins, $ends > $begins ? $ends : $ends + 86_400];
     }
 
     /** @throws UnknownThing if there is no such location */

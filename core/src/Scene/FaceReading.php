@@ -7,6 +7,7 @@ namespace FineFrame\Scene;
 use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
+use FineFrame\Light\Chromaticity;
 use FineFrame\Light\FaceLight;
 use FineFrame\Light\Pattern;
 use FineFrame\Light\PolygonSource;
@@ -34,6 +35,12 @@ final readonly class FaceReading
     /** Lux that boards throw back at the face. */
     public float $bounced;
 
+    /** Lux of the lamps that walls, floor and ceiling throw back at the face. */
+    public float $byRoom;
+
+    /** @var array<string, float> lux of daylight at the face: by window, `sun`, and `room` for what the room throws back; none where it is as metered */
+    public array $byDay;
+
     /** @var array{left: float, right: float, hair: float} lux on flat cells, all sources together */
     public array $cells;
 
@@ -54,23 +61,84 @@ final readonly class FaceReading
                 $cells[$cell] += $seen[$id] * $lamp->luxAt($body->eyes, $normal);
             }
         }
-        [$bounced, $share] = [0.0, 1.0];
+        [$byRoom, $byDay['room']] = $scene->room()->dome($body->eyes, $axis);
+        foreach ($normals as $cell => $normal) {
+            $cells[$cell] += array_sum($scene->room()->at($body->eyes, $normal));
+        }
+        $windows = $scene->windows();
+        $byDay = $windows === null ? [] : $byDay + self::day($scene, $windows, $body, $normals, $cells);
+        // What comes from all around: cloths near the face take their part of it.
+        $around = $windows === null ? $metering->ambientLux : 0.0;
+        foreach ($cells as $cell => $lux) {
+            $cells[$cell] = $lux + $around;
+        }
+        $around += $byRoom + ($byDay['room'] ?? 0.0);
+        [$bounced, $taken] = [0.0, 0.0];
         foreach ($scene->setup->setup->furniture as $thing) {
             foreach ($thing->reflects === null ? [] : self::boards($thing) as $board) {
                 $given = $thing->reflects * $this->litBy($board) / M_PI;
                 $bounced += $given * PolygonSource::luxPerNit($board, $body->eyes, $axis);
-                $share -= PolygonSource::luxPerNit($board, $body->eyes, $axis) / M_PI * (1 - $thing->reflects / self::ROOM);
+                $taken += PolygonSource::luxPerNit($board, $body->eyes, $axis) / M_PI * (1 - $thing->reflects / self::ROOM);
                 foreach ($normals as $cell => $normal) {
                     $fills = PolygonSource::luxPerNit($board, $body->eyes, $normal);
-                    $cells[$cell] += $given * $fills - $metering->ambientLux * $fills / M_PI * (1 - $thing->reflects / self::ROOM);
+                    $cells[$cell] = max(0.05 * $around, $cells[$cell] + $given * $fills - $around * $fills / M_PI * (1 - $thing->reflects / self::ROOM));
                 }
             }
         }
-        foreach ($cells as $cell => $lux) {
-            $cells[$cell] = max(0.05 * $metering->ambientLux, $lux + $metering->ambientLux);
+        $left = max(0.05, 1 - $taken);
+        [$byRoom, $byDay] = [$left * $byRoom, isset($byDay['room']) ? ['room' => $left * $byDay['room']] + $byDay : $byDay];
+        [$this->byLamp, $this->seen, $this->bounced, $this->byRoom, $this->byDay, $this->cells] = [$byLamp, $seen, $bounced, $byRoom, $byDay, $cells];
+        $this->light = FaceLight::of(array_sum($byLamp) + $bounced + $byRoom, $windows === null ? $left * $metering->ambientLux : array_sum($byDay), $metering);
+    }
+
+    /**
+     * Daylight at the face, past what stands before each window; the cells get theirs.
+     *
+     * @param  array{left: Vec3, right: Vec3, hair: Vec3}  $normals
+     * @param  array{left: float, right: float, hair: float}  $cells
+     * @return array<string, float>
+     */
+    private static function day(Scene $scene, Windows $windows, Body $body, array $normals, array &$cells): array
+    {
+        $axis = $body->face()->at(0.0);
+        $outlines = $windows->outlines();
+        $seen = array_map(static fn (array $corners): float => Occlusion::ofFace($scene, $corners, $body->eyes, [$body->person->id]), $outlines);
+        $lux = [];
+        foreach ($outlines as $id => $corners) {
+            $towards = Vec3::between($corners[0], $corners[2], 0.5)->minus($body->eyes)->unit();
+            $lux[$id] = $seen[$id] * ($windows->diffuse($body->eyes, $towards)[$id] ?? 0.0) * (1 + $towards->dot($axis)) / 2;
         }
-        [$this->byLamp, $this->seen, $this->bounced, $this->cells] = [$byLamp, $seen, $bounced, $cells];
-        $this->light = FaceLight::of(array_sum($byLamp) + $bounced, max(0.05, $share), $metering);
+        $sun = $windows->sunAt($body->eyes);
+        $sun = $sun > 0.0 && Occlusion::isOpen($scene, $body->eyes, $windows->towardsSun(), $body->person->id) ? $sun : 0.0;
+        foreach ($normals as $cell => $normal) {
+            foreach ($windows->diffuse($body->eyes, $normal) as $id => $value) {
+                $cells[$cell] += $seen[$id] * $value;
+            }
+            $cells[$cell] += $sun * max(0.0, $windows->towardsSun()->dot($normal));
+        }
+
+        return $lux + ['sun' => $sun * (1 + $windows->towardsSun()->dot($axis)) / 2];
+    }
+
+    /** The colour of all that is known at the face, mixed; what is there as metered is not known by colour. Null in the dark. */
+    public function colour(): ?Chromaticity
+    {
+        $lights = [];
+        foreach ($this->byLamp as $id => $lux) {
+            $lux <= 0.0 ?: $lights[] = [$lux, Chromaticity::planckian($this->scene->lamps[$id]->placement->kelvin)];
+        }
+        if ($lights !== [] && $this->byRoom > 0.0) {
+            $lights[] = [$this->byRoom, Chromaticity::mixed($lights)];
+        }
+        $day = $this->scene->windows()?->day;
+        foreach ($this->byDay as $id => $lux) {
+            $sun = match ($id) {
+                'sun' => 1.0, 'room' => $this->scene->room()->sunShare, default => 0.0,
+            };
+            $lux <= 0.0 || $day === null ?: array_push($lights, [$sun * $lux, Chromaticity::planckian($day->sunKelvin())], [(1 - $sun) * $lux, Chromaticity::daylight($day->weather->skyKelvin())]);
+        }
+
+        return $lights === [] ? null : Chromaticity::mixed($lights);
     }
 
     /** The brighter cheek over the darker, all sources together. */

@@ -29,7 +29,7 @@ final class FramePicture
     /** @param  list<Solid>  $solids  what stands in the room, as far as it may be seen */
     private function __construct(private readonly Scene $scene, private readonly LensView $real, private readonly LensView $view, private readonly array $solids, private readonly bool $isLit = false)
     {
-        $this->shading = new Shading($scene->setup, $scene->lamps);
+        $this->shading = $scene->shading();
         $body = $scene->setup->bodyFor($real->camera);
         $focus = $body === null ? 0.0 : $real->depth($body->eyes);
         $this->focusM = $focus > $real->camera->effectiveFocalMm() / 1000 ? $focus : null;
@@ -129,7 +129,7 @@ final class FramePicture
             }
             $points = self::project(array_map(static fn (int $p): array => $ahead[$p], $face), $view);
             if ($points !== []) {
-                $faces[] = new FramePolygon($solid->owner, $solid->kind, $solid->faceMaterials[$i] ?? $solid->material, $points, $this->shading->stops(self::middle($solid, $face), $plane, $this->isLit ? $this->scene->seenBy($solid) : []), $this->blur(array_map(static fn (int $p): float => $ahead[$p][2], $face)));
+                $faces[] = new FramePolygon($solid->owner, $solid->kind, $solid->faceMaterials[$i] ?? $solid->material, $points, $this->shading->stops(self::middle($solid, $face), $plane, $this->isLit ? $this->scene->seenBy($solid) : [], $this->isLit ? $this->scene->around()->on($solid, $plane) : null), $this->blur(array_map(static fn (int $p): float => $ahead[$p][2], $face)));
             }
         }
         foreach ($faces === [] ? [] : $solid->decals as [$corners, $material]) {
@@ -143,7 +143,7 @@ final class FramePicture
     private function patches(Solid $solid): array
     {
         $all = [];
-        foreach ($this->scene->lit($this->shading)->of($solid) as [$corners, $stops]) {
+        foreach ($this->scene->lit()->of($solid) as [$corners, $stops]) {
             $ahead = array_map($this->view->seen(...), $corners);
             $depths = array_column($ahead, 2);
             $points = $depths === [] || max($depths) < LensView::NEAR_M ? [] : self::project($ahead, $this->view);

@@ -5,18 +5,26 @@ declare(strict_types=1);
 namespace FineFrame\Scene;
 
 use FineFrame\Geometry\Convex;
-use FineFrame\Geometry\Vec3;
 
 /**
  * Walls, floor and ceiling in patches, each with the light that falls on it: by every lamp as far as the patch sees its face,
- * and what is there without lamps. Made once for a scene; each lens then only projects it.
+ * and what comes from all around. Patches are cut finer where light changes fast: at a shadow's edge, at a stripe of sun. Made
+ * once for a scene; each lens then only projects it.
  */
 final class LitShell
 {
-    private const PATCH_M = 0.4;
+    private const COARSE_M = 0.8;
+
+    private const FINE_M = 0.2;
+
+    /** Between a patch's corners, more than this is cut. */
+    private const STEP_STOPS = 0.5;
 
     /** @var array<int, list<array{list<array{float, float, float}>, float}>> corners and stops, by solid */
     private array $patches = [];
+
+    /** @var array<string, float> stops by place on the face that is being cut */
+    private array $known = [];
 
     public function __construct(private readonly Scene $scene, private readonly Shading $shading)
     {
@@ -31,40 +39,57 @@ final class LitShell
     /** @return list<array{list<array{float, float, float}>, float}> */
     private function cut(Solid $solid): array
     {
-        $points = array_map(static fn (int $i): Vec3 => new Vec3(...$solid->points[$i]), $solid->faces[0]);
-        $plane = $solid->planes()[0];
-        $normal = new Vec3($plane[0], $plane[1], $plane[2]);
-        $u = $points[1]->minus($points[0])->unit();
-        $v = $normal->cross($u);
-        $flat = array_map(static fn (Vec3 $p): array => [$u->dot($p->minus($points[0])), $v->dot($p->minus($points[0]))], $points);
-        [$xs, $ys] = [array_column($flat, 0), array_column($flat, 1)];
-        if ($xs === [] || $ys === []) {
-            return [];
-        }
+        $this->known = [];
+        $face = new FlatFace($solid);
         $patches = [];
-        for ($x = min($xs); $x < max($xs) - 1e-6; $x += self::PATCH_M) {
-            for ($y = min($ys); $y < max($ys) - 1e-6; $y += self::PATCH_M) {
-                $part = Convex::within($flat, [[$x, $y], [$x + self::PATCH_M, $y], [$x + self::PATCH_M, $y + self::PATCH_M], [$x, $y + self::PATCH_M]]);
-                if (count($part) < 3 || Convex::area($part) < 1e-4) {
-                    continue;
-                }
-                $corners = array_map(static fn (array $p): Vec3 => $points[0]->plus($u->times($p[0]))->plus($v->times($p[1])), $part);
-                $middle = array_reduce($corners, static fn (Vec3 $s, Vec3 $c): Vec3 => $s->plus($c), new Vec3(0, 0, 0))->times(1 / count($corners));
-                $patches[] = [array_map(static fn (Vec3 $c): array => [$c->x, $c->y, $c->z], $corners), $this->shading->stops([$middle->x, $middle->y, $middle->z], $plane, $this->seen($middle->plus($normal->times(0.01))))];
+        [[$left, $low], [$right, $high]] = $face->box();
+        for ($x = $left; $x < $right - 1e-6; $x += self::COARSE_M) {
+            for ($y = $low; $y < $high - 1e-6; $y += self::COARSE_M) {
+                array_push($patches, ...$this->square($face, $x, $y, self::COARSE_M));
             }
         }
 
         return $patches;
     }
 
-    /** @return array<string, float> */
-    private function seen(Vec3 $at): array
+    /** @return list<array{list<array{float, float, float}>, float}> */
+    private function square(FlatFace $face, float $x, float $y, float $size): array
     {
-        $seen = [];
-        foreach ($this->scene->lamps as $id => $lamp) {
-            $seen[$id] = $lamp->placement->on ? Occlusion::seen($this->scene, $lamp, $at, rays: 3) : 0.0;
+        $part = $face->within($x, $y, $size);
+        if (count($part) < 3 || Convex::area($part) < 1e-4) {
+            return [];
+        }
+        if ($size > self::FINE_M * 1.01) {
+            $stops = array_map(fn (array $p): float => $this->stops($face, $p), $part);
+            if (max($stops) - min($stops) > self::STEP_STOPS) {
+                $half = $size / 2;
+
+                return [...$this->square($face, $x, $y, $half), ...$this->square($face, $x + $half, $y, $half), ...$this->square($face, $x, $y + $half, $half), ...$this->square($face, $x + $half, $y + $half, $half)];
+            }
+        }
+        $count = count($part);
+        $middle = [array_sum(array_column($part, 0)) / $count, array_sum(array_column($part, 1)) / $count];
+
+        return [[array_map(static function (array $p) use ($face): array {
+            $at = $face->at($p);
+
+            return [$at->x, $at->y, $at->z];
+        }, $part), $this->stops($face, $middle)]];
+    }
+
+    /** @param  array{float, float}  $place */
+    private function stops(FlatFace $face, array $place): float
+    {
+        $key = round($place[0], 2).' '.round($place[1], 2);
+        if (! isset($this->known[$key])) {
+            $at = $face->at($place)->plus($face->normal->times(0.01));
+            $seen = [];
+            foreach ($this->scene->lamps as $id => $lamp) {
+                $seen[$id] = $lamp->placement->on ? Occlusion::seen($this->scene, $lamp, $at, rays: 3) : 0.0;
+            }
+            $this->known[$key] = $this->shading->stops([$at->x, $at->y, $at->z], $face->plane, $seen, $this->scene->around()->at($at, $face->normal));
         }
 
-        return $seen;
+        return $this->known[$key];
     }
 }

@@ -19,11 +19,34 @@ final readonly class Occlusion
      */
     public static function seen(Scene $scene, SoftBox $lamp, Vec3 $point, string $but = '', int $rays = self::RAYS): float
     {
-        [$a, $b, , $d] = $lamp->corners();
+        return self::ofFace($scene, $lamp->corners(), $point, [$but, $lamp->placement->id], $rays);
+    }
+
+    /** Whether nothing in the room stands between a point and what is far off that way, as the sun. */
+    public static function isOpen(Scene $scene, Vec3 $point, Vec3 $towards, string $but): bool
+    {
+        foreach ($scene->solids as $solid) {
+            if (! self::isLeftOut($solid, [$but]) && $solid->hitBy([$point->x, $point->y, $point->z], [$towards->x, $towards->y, $towards->z]) !== null) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * The share that a point sees of a four-sided face: of a lamp, of a window.
+     *
+     * @param  list<Vec3>  $corners
+     * @param  list<string>  $but
+     */
+    public static function ofFace(Scene $scene, array $corners, Vec3 $point, array $but, int $rays = self::RAYS): float
+    {
+        [$a, $b, $c, $d] = $corners;
         [$across, $up] = [$b->minus($a), $d->minus($a)];
         $from = [$point->x, $point->y, $point->z];
-        $to = $lamp->centre()->minus($point);
-        $before = self::before($scene, $lamp, $from, [$to->x, $to->y, $to->z], $but);
+        $to = Vec3::between($a, $c, 0.5)->minus($point);
+        $before = self::before($scene, $a->distanceTo($c) / 2, $from, [$to->x, $to->y, $to->z], $but);
         if ($before === []) {
             return 1.0;
         }
@@ -38,20 +61,26 @@ final readonly class Occlusion
         return $clear / $rays ** 2;
     }
 
+    /** @param  list<string>  $but */
+    private static function isLeftOut(Solid $solid, array $but): bool
+    {
+        return (in_array($solid->owner, $but, true) && ($solid->kind !== ThingKind::Furniture || $solid->owner !== $but[0])) || $solid->material === Material::Floor || $solid->material === Material::Ceiling;
+    }
+
     /**
-     * What may stand in the way at all: near enough to the line to the lamp's middle.
+     * What may stand in the way at all: near enough to the line to the face's middle.
      *
      * @param  array{float, float, float}  $from
      * @param  array{float, float, float}  $to
+     * @param  list<string>  $but
      * @return list<Solid>
      */
-    private static function before(Scene $scene, SoftBox $lamp, array $from, array $to, string $but): array
+    private static function before(Scene $scene, float $half, array $from, array $to, array $but): array
     {
         $length = sqrt($to[0] ** 2 + $to[1] ** 2 + $to[2] ** 2);
-        $half = hypot($lamp->fixture->widthM, $lamp->fixture->heightM) / 2;
         $before = [];
         foreach ([...$scene->shell, ...$scene->solids] as $solid) {
-            if (($solid->owner === $but && $solid->kind !== ThingKind::Furniture) || $solid->owner === $lamp->placement->id || $solid->material === Material::Floor || $solid->material === Material::Ceiling) {
+            if (self::isLeftOut($solid, $but)) {
                 continue;
             }
             [$x, $y, $z] = [$solid->centre[0] - $from[0], $solid->centre[1] - $from[1], $solid->centre[2] - $from[2]];

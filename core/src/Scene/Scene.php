@@ -9,8 +9,10 @@ use FineFrame\Camera\Move;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
+use FineFrame\Light\Daylight;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\SoftBox;
+use FineFrame\Light\Weather;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Sound\Boom;
 use FineFrame\Sound\BoomPlacement;
@@ -20,6 +22,7 @@ use FineFrame\Space\Panel;
 use FineFrame\Space\PlacedRoom;
 use FineFrame\Space\Room;
 use FineFrame\Staging\Body;
+use FineFrame\Sun\Sun;
 
 /** A setup as solids: the room's faces, furniture, people and gear, and the lens views onto them. Made once for a plan. */
 final class Scene
@@ -31,6 +34,14 @@ final class Scene
     private ?array $unwanted = null;
 
     private ?LitShell $lit = null;
+
+    private ?RoomLight $room = null;
+
+    private ?Around $around = null;
+
+    private ?Shading $shading = null;
+
+    private ?Windows $windows = null;
 
     /** @var array<int, array<string, float>> */
     private array $seenBy = [];
@@ -83,9 +94,59 @@ final class Scene
     }
 
     /** The room in patches, lit. */
-    public function lit(Shading $shading): LitShell
+    public function lit(): LitShell
     {
-        return $this->lit ??= new LitShell($this, $shading);
+        return $this->lit ??= new LitShell($this, $this->shading());
+    }
+
+    /** What comes from all around, anywhere in the room. */
+    public function around(): Around
+    {
+        return $this->around ??= new Around($this);
+    }
+
+    public function shading(): Shading
+    {
+        return $this->shading ??= new Shading($this->setup, $this->lamps, $this->around()->mean());
+    }
+
+    /** Daylight at the time that is planned for; null where the light that is there is as metered. */
+    public function windows(): ?Windows
+    {
+        $metering = $this->setup->setup->metering;
+
+        return $metering->weather === Weather::AsMetered ? null : $this->windows ??= $this->windowsAt($metering->weather, $this->plannedAt());
+    }
+
+    /** @return Windows|null null where nobody has said where the place is, or when is recorded */
+    public function windowsAt(Weather $weather, ?float $time, ?float $factor = null): ?Windows
+    {
+        $site = $this->setup->location->site;
+        if ($site === null || $time === null) {
+            return null;
+        }
+        $sun = Sun::over($site, $time);
+
+        return new Windows($this->setup->room, Daylight::under($weather, $sun->altitudeRad, $sun->distanceAu, $factor ?? $this->setup->setup->metering->skyFactor), $sun, $sun->altitudeRad > max(0.0, $site->skylineRad));
+    }
+
+    /** The moment that daylight is computed for: as said, else the middle of what is recorded. */
+    public function plannedAt(): ?float
+    {
+        $site = $this->setup->location->site;
+        if ($site === null || $this->setup->plan->date() === '') {
+            return null;
+        }
+        $window = $this->setup->plan->recorded($site);
+        $clock = $this->setup->setup->metering->clock;
+
+        return $clock !== '' ? $this->setup->plan->moment($site, $clock) : ($window === null ? $this->setup->plan->moment($site, '12:00') : ($window[0] + $window[1]) / 2);
+    }
+
+    /** What walls, floor and ceiling give back. */
+    public function room(): RoomLight
+    {
+        return $this->room ??= new RoomLight($this, $this->windows(), $this->setup->setup->metering->roomFactor);
     }
 
     /** @return array<string, float> the share of each lamp that a solid's middle sees; its own parts do not count */

@@ -18,14 +18,14 @@ final class Shading
     /** @var array<string, array{float, float, float, float, float, float, float, float}> by lamp: place, facing, candela, area/π */
     private array $lamps = [];
 
-    private readonly float $ambient;
-
     private readonly float $wanted;
 
-    /** @param  array<string, SoftBox>  $lamps */
-    public function __construct(SetupPlan $setup, array $lamps)
+    /**
+     * @param  array<string, SoftBox>  $lamps
+     * @param  float  $ambient  lux from all around, where nothing nearer is known
+     */
+    public function __construct(SetupPlan $setup, array $lamps, private readonly float $ambient)
     {
-        $this->ambient = $setup->setup->metering->ambientLux;
         $this->wanted = $setup->setup->metering->wantedLux();
         foreach ($lamps as $id => $lamp) {
             [$c, $f, $fixture] = [$lamp->centre(), $lamp->facing(), $lamp->fixture];
@@ -36,11 +36,12 @@ final class Shading
     /**
      * @param  array{float, float, float}  $at
      * @param  array{float, float, float, float}  $plane
+     * @param  float|null  $around  lux from all around there
      * @param  array<string, float>  $seen  the share of each lamp that is seen from there; all of it where nobody has looked
      */
-    public function stops(array $at, array $plane, array $seen = []): float
+    public function stops(array $at, array $plane, array $seen = [], ?float $around = null): float
     {
-        $lux = $this->ambient;
+        $lux = $around ?? $this->ambient;
         foreach ($this->lamps as $id => [$x, $y, $z, $fx, $fy, $fz, $candela, $spread]) {
             [$dx, $dy, $dz] = [$x - $at[0], $y - $at[1], $z - $at[2]];
             $square = $dx * $dx + $dy * $dy + $dz * $dz + 1e-9;

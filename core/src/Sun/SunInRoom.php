@@ -79,6 +79,12 @@ final readonly class SunInRoom
         return false;
     }
 
+    /** The way to the sun in the room's axes. */
+    public function towards(Sun $sun): Vec3
+    {
+        return $this->bearing($sun)->times(cos($sun->altitudeRad))->at(sin($sun->altitudeRad));
+    }
+
     /** The way to the sun over the plan, whose +y lies at `north` of true. */
     private function bearing(Sun $sun): Vec2
     {

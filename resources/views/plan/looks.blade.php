@@ -36,6 +36,9 @@
         @case('colours')
             @include('plan.colours')
             @break
+        @case('day')
+            @include('plan.daylight')
+            @break
         @case('list')
             @include('plan.lighting-list')
             @break
@@ -52,7 +55,8 @@
             @include('plan.table')
             @break
         @default
-            @if ($work->stage === \FineFrame\Judge\Stage::Light && $work->setup->setup->lights !== [])@include('plan.lamps')@endif
+            @if ($work->stage === \FineFrame\Judge\Stage::Light && $work->setup->setup->lights !== [])<div class="beside">@include('plan.lamps')@endif
             @include('plan.floor', ['floor' => $work->floor(), 'ink' => new \App\View\Drawing\ScreenInk, 'selected' => $work->selected, 'overlays' => $work->overlays()])
+            @if ($work->stage === \FineFrame\Judge\Stage::Light && $work->setup->setup->lights !== [])</div>@endif
     @endswitch
 </section>

@@ -11,6 +11,7 @@ use FineFrame\Judge\Working;
 use FineFrame\Light\Exposure;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Scene\DaylightFit;
 
 /** Whether daylight alone gives the wanted stop at each spot that was metered, and what would make it so. */
 final class NaturalLightIsEnough extends PlaceRule
@@ -25,7 +26,7 @@ final class NaturalLightIsEnough extends PlaceRule
         $metering = $view->metering();
         $wanted = $metering->wantedLux();
         foreach ($view->place->list('light') as $reading) {
-            $lux = PlaceView::lux($reading);
+            $lux = DaylightFit::lux($reading);
             if ($reading->text('under') !== 'daylight' || $lux === null || $lux <= 0) {
                 continue;
             }

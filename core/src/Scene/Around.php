@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scene;
+
+use FineFrame\Geometry\Vec3;
+
+/** What comes from all around at a place: the light that is there as metered or through the windows, and what the room gives back. */
+final class Around
+{
+    private readonly float $metered;
+
+    /** @var array<int, list<float>> by solid: lux from ahead and behind along x, y and z */
+    private array $cubes = [];
+
+    public function __construct(private readonly Scene $scene)
+    {
+        $this->metered = $scene->windows() === null ? $scene->setup->setup->metering->ambientLux : 0.0;
+    }
+
+    /** Lux on a surface, what stands in the room left out. */
+    public function at(Vec3 $point, Vec3 $normal): float
+    {
+        $lux = $this->metered + array_sum($this->scene->room()->at($point, $normal));
+        $windows = $this->scene->windows();
+        if ($windows !== null) {
+            $slant = $windows->towardsSun()->dot($normal);
+            $lux += array_sum($windows->diffuse($point, $normal)) + ($slant > 0.0 ? $slant * $windows->sunAt($point) : 0.0);
+        }
+
+        return $lux;
+    }
+
+    /**
+     * Lux on a face of a solid, from six at its middle, blended by the squares of the face's normal: enough to paint by.
+     *
+     * @param  array{float, float, float, float}  $plane
+     */
+    public function on(Solid $solid, array $plane): float
+    {
+        $cube = $this->cubes[spl_object_id($solid)] ??= $this->cube(new Vec3(...$solid->centre));
+
+        return $plane[0] ** 2 * $cube[$plane[0] < 0 ? 1 : 0] + $plane[1] ** 2 * $cube[$plane[1] < 0 ? 3 : 2] + $plane[2] ** 2 * $cube[$plane[2] < 0 ? 5 : 4];
+    }
+
+    /** The mean of all ways at the first subject: what unlit pictures are painted with. */
+    public function mean(): float
+    {
+        $body = array_values($this->scene->setup->bodies)[0] ?? null;
+        $at = $body->eyes ?? $this->scene->setup->room->first()->floor->middle()->at(1.2);
+
+        return array_sum($this->cube($at)) / 6;
+    }
+
+    /** @return list<float> */
+    private function cube(Vec3 $at): array
+    {
+        return array_map(fn (array $n): float => $this->at($at, new Vec3(...$n)), [[1, 0, 0], [-1, 0, 0], [0, 1, 0], [0, -1, 0], [0, 0, 1], [0, 0, -1]]);
+    }
+}

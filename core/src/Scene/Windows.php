@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Scene;
+
+use FineFrame\Geometry\Vec3;
+use FineFrame\Light\Daylight;
+use FineFrame\Light\PolygonSource;
+use FineFrame\Space\Curtain;
+use FineFrame\Space\Glazing;
+use FineFrame\Space\Opening;
+use FineFrame\Space\OpeningKind;
+use FineFrame\Space\Rooms;
+use FineFrame\Sun\Sun;
+use FineFrame\Sun\SunInRoom;
+
+/**
+ * Daylight as it comes in: each window an even source, sky above the level of what it lights and ground below, and the sun
+ * itself where its ray comes through.
+ */
+final class Windows
+{
+    /** Of the ray that meets it square: textbook values for clean glass. */
+    private const GLASS = ['open' => 1.0, 'single' => 0.88, 'double' => 0.78, 'frosted' => 0.7];
+
+    private const CLOTH = ['none' => 1.0, 'sheer' => 0.45, 'lined' => 0.02, 'blackout' => 0.0];
+
+    /** @var array<string, array{list<Vec3>, float, Vec3, Opening}> corners seen from inside, share let through, inward normal */
+    private array $panes = [];
+
+    private readonly SunInRoom $sunlight;
+
+    public function __construct(Rooms $rooms, public readonly Daylight $day, public readonly Sun $sun, private readonly bool $isUp)
+    {
+        $this->sunlight = new SunInRoom($rooms);
+        foreach ($rooms->openings as $opening) {
+            $passes = self::passes($opening->glazing, $opening->curtain);
+            if ($opening->kind !== OpeningKind::Window || $passes <= 0.0) {
+                continue;
+            }
+            $line = $rooms->lineOf($opening);
+            $inward = $rooms->wallOf($opening)->inward();
+            [$left, $right] = [$line->to, $line->from];
+            $this->panes[$opening->id] = [[$left->at($opening->sillM), $right->at($opening->sillM), $right->at($opening->headM), $left->at($opening->headM)], $passes, $inward->at(0.0), $opening];
+        }
+    }
+
+    public static function passes(Glazing $glazing, Curtain $curtain): float
+    {
+        return self::GLASS[$glazing->value] * self::CLOTH[$curtain->value];
+    }
+
+    /** @return array<string, float> lux of sky and ground on a surface at a point, by window, nothing in the way */
+    public function diffuse(Vec3 $point, Vec3 $normal): array
+    {
+        $lux = [];
+        foreach ($this->panes as $id => [$corners, $passes, $inward, $opening]) {
+            $seen = self::pastReveal($corners, $inward, $opening->revealM, $point);
+            $lux[$id] = $seen === [] ? 0.0 : $passes * ($this->day->skyNits() * self::part($seen, $point->z, INF, $point, $normal) + $this->day->groundNits() * self::part($seen, -INF, $point->z, $point, $normal));
+        }
+
+        return $lux;
+    }
+
+    /** Lux of the sun itself, square to its rays, at a point; 0 where none comes through. */
+    public function sunAt(Vec3 $point): float
+    {
+        return $this->isUp && $this->day->sunLux > 0 && $this->sunlight->strikes($point, $this->sun) ? $this->day->sunLux * self::GLASS['single'] : 0.0;
+    }
+
+    /**
+     * Where sun falls in the room.
+     *
+     * @return list<array{Vec3, float}> parts of its patches: middle, lumens
+     */
+    public function sunParts(): array
+    {
+        $parts = [];
+        foreach ($this->isUp && $this->day->sunLux > 0 ? $this->sunlight->patches($this->sun) : [] as $patch) {
+            for ($i = 1; $i < count($patch->corners) - 1; $i++) {
+                array_push($parts, ...$this->quarters([$patch->corners[0], $patch->corners[$i], $patch->corners[$i + 1]], 2));
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * A triangle cut into four, and these again.
+     *
+     * @param  array{Vec3, Vec3, Vec3}  $corners
+     * @return list<array{Vec3, float}>
+     */
+    private function quarters(array $corners, int $times): array
+    {
+        [$a, $b, $c] = $corners;
+        if ($times === 0) {
+            $square = abs($b->minus($a)->cross($c->minus($a))->dot($this->towardsSun())) / 2;
+
+            return [[$a->plus($b)->plus($c)->times(1 / 3), $square * $this->day->sunLux * self::GLASS['single']]];
+        }
+        [$ab, $bc, $ca] = [Vec3::between($a, $b, 0.5), Vec3::between($b, $c, 0.5), Vec3::between($c, $a, 0.5)];
+
+        return [...$this->quarters([$a, $ab, $ca], $times - 1), ...$this->quarters([$ab, $b, $bc], $times - 1), ...$this->quarters([$ca, $bc, $c], $times - 1), ...$this->quarters([$ab, $bc, $ca], $times - 1)];
+    }
+
+    /** @return array<string, list<Vec3>> corners of what lets light in, by window */
+    public function outlines(): array
+    {
+        return array_map(static fn (array $p): array => $p[0], $this->panes);
+    }
+
+    /** Cd/m² that a window shows to a lens at this height that looks level. */
+    public function nits(string $window): float
+    {
+        return ($this->panes[$window][1] ?? 0.0) * $this->day->skyNits();
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->panes !== [];
+    }
+
+    /** The way to the sun, unit. */
+    public function towardsSun(): Vec3
+    {
+        return $this->sunlight->towards($this->sun);
+    }
+
+    /**
+     * What a point sees of the outer opening through the inner one: a deep wall cuts it from the side and from above.
+     *
+     * @param  list<Vec3>  $corners  of the inner opening
+     * @return list<Vec3>
+     */
+    private static function pastReveal(array $corners, Vec3 $inward, float $revealM, Vec3 $point): array
+    {
+        $ahead = $inward->dot($point->minus($corners[0]));
+        if ($revealM <= 0.0 || $ahead <= 1e-6) {
+            return $corners;
+        }
+        $keep = $ahead / ($ahead + $revealM);
+        $along = $corners[1]->minus($corners[0])->unit();
+        $width = $corners[0]->distanceTo($corners[1]);
+        $at = $along->dot($point->minus($corners[0]));
+        [$from, $to] = [max(0.0, $at - $at * $keep), min($width, $at + ($width - $at) * $keep)];
+        [$low, $high] = [max($corners[0]->z, $point->z + ($corners[0]->z - $point->z) * $keep), min($corners[2]->z, $point->z + ($corners[2]->z - $point->z) * $keep)];
+        if ($to <= $from || $high <= $low) {
+            return [];
+        }
+        $corner = static fn (float $s, float $z): Vec3 => new Vec3($corners[0]->x + $along->x * $s, $corners[0]->y + $along->y * $s, $z);
+
+        return [$corner($from, $low), $corner($to, $low), $corner($to, $high), $corner($from, $high)];
+    }
+
+    /**
+     * Lux per nit of the part of an upright pane between two heights.
+     *
+     * @param  list<Vec3>  $corners  lower left, lower right, upper right, upper left
+     */
+    private static function part(array $corners, float $from, float $to, Vec3 $point, Vec3 $normal): float
+    {
+        [$low, $high] = [max($corners[0]->z, $from), min($corners[2]->z, $to)];
+        if ($high <= $low) {
+            return 0.0;
+        }
+        $at = static fn (int $i, float $z): Vec3 => new Vec3($corners[$i]->x, $corners[$i]->y, $z);
+
+        return PolygonSource::luxPerNit([$at(0, $low), $at(1, $low), $at(1, $high), $at(0, $high)], $point, $normal);
+    }
+}
