@@ -6,6 +6,7 @@ namespace App\View;
 
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Situation;
+use FineFrame\Light\Modifier;
 use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
@@ -43,9 +44,9 @@ final readonly class LightDesk
         $kit = $this->situation->setup->plan->kit;
 
         return array_values(array_map(fn (SoftBox $lamp): array => [
-            'id' => $lamp->placement->id, 'name' => $this->situation->name($lamp->placement->id), 'on' => $lamp->placement->on, 'fixture' => $lamp->fixture->name, 'stand' => $kit->supports[$lamp->placement->stand]->name,
+            'id' => $lamp->placement->id, 'name' => $this->situation->name($lamp->placement->id), 'on' => $lamp->placement->on, 'fixture' => implode(' → ', [$lamp->fixture->name, ...array_map(static fn (Modifier $m): string => $m->name, $lamp->modifiers)]), 'stand' => $kit->supports[$lamp->placement->stand]->name,
             'height' => $this->reader->metres($lamp->placement->heightM), 'aim' => round(fmod(rad2deg($lamp->facing()->floor()->bearing()) + 360, 360)).'°, '.round(abs(rad2deg($lamp->facing()->elevation()))).'° '.($lamp->facing()->elevation() < 0 ? 'down' : 'up'),
-            'dim' => $this->reader->print(Quantity::share($lamp->placement->dimmer)), 'kelvin' => $this->reader->print(Quantity::of($lamp->placement->kelvin, Unit::Kelvin)), 'watts' => $this->reader->print(Quantity::of($lamp->fixture->watts, Unit::Watt)), 'place' => $lamp->placement->place,
+            'dim' => $this->reader->print(Quantity::share($lamp->placement->dimmer)), 'kelvin' => $this->reader->print(Quantity::of($lamp->kelvin(), Unit::Kelvin)), 'watts' => $this->reader->print(Quantity::of($lamp->fixture->watts, Unit::Watt)), 'place' => $lamp->placement->place,
         ], $this->situation->scene->lamps));
     }
 

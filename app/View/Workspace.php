@@ -40,7 +40,7 @@ final class Workspace
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
         'stage' => ['above' => 'From above', 'colours' => 'Colours', 'side' => 'From the side', 'table' => 'Table'],
         'cameras' => ['above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'cover' => 'Who covers whom', 'settings' => 'Settings', 'kit' => 'Kit', 'side' => 'From the side', 'table' => 'Table'],
-        'light' => ['above' => 'From above', 'day' => 'Daylight', 'list' => 'Lighting list', 'side' => 'From the side', 'table' => 'Table'],
+        'light' => ['above' => 'From above', 'day' => 'Daylight', 'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -91,7 +91,7 @@ final class Workspace
     /** Whether the strip below shows what the lenses see. */
     public function hasFrames(): bool
     {
-        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && ! in_array($this->look, ['book', 'take', 'propose', 'list', 'day'], true) && $this->setup->cameras !== [];
+        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && ! in_array($this->look, ['book', 'take', 'propose', 'list', 'day', 'lamps'], true) && $this->setup->cameras !== [];
     }
 
     /** @return string|null the setup, or the place where nothing is set up; null for the first setup */

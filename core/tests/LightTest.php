@@ -7,12 +7,15 @@ use FineFrame\Judge\DaylightStudy;
 use FineFrame\Judge\DimmerPlan;
 use FineFrame\Judge\Situation;
 use FineFrame\Light\Daylight;
+use FineFrame\Light\Emitter;
 use FineFrame\Light\Exposure;
+use FineFrame\Light\Modifier;
 use FineFrame\Light\Pattern;
 use FineFrame\Light\PolygonSource;
 use FineFrame\Light\SoftBox;
 use FineFrame\Light\Weather;
 use FineFrame\Plan\Edit;
+use FineFrame\Plan\Kit;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Scene\FaceReading;
 use FineFrame\Scene\FramePicture;
@@ -178,4 +181,45 @@ it('holds daylight against the meter and follows it over the recording', functio
     expect(abs($study->drift(Weather::Overcast, 'wren')))->toBeLessThan(0.1)->and(abs($study->drift(Weather::Clear, 'wren')))->toBeGreaterThan(0.3)
         ->and(min($levels(Weather::Clear)))->toBeGreaterThan(max($levels(Weather::Overcast)))
         ->and($study->steadiest(Weather::Clear, 'wren')[1])->toBeLessThan(abs($study->drift(Weather::Clear, 'wren')));
+});
+
+it('takes what is put before a lamp in turn, each working on what the one before it gives', function (): void {
+    $kit = Kit::library();
+    $chain = fn (string $fixture, string ...$ids): Emitter => Emitter::of($kit->fixtures[$fixture], array_map(fn (string $id): Modifier => $kit->modifiers[$id], $ids));
+    $bare = $chain('open-200');
+
+    // A gel halves it; a soft box spreads what it lets through over its face; two nets multiply.
+    expect($chain('open-200', 'nd-03')->nits())->toEqualWithDelta($bare->nits() / 2, 1e-6)
+        ->and($chain('open-200', 'octa-150')->lumens())->toEqualWithDelta(0.55 * $bare->lumens(), 1e-6)
+        ->and($chain('open-200', 'net-single', 'net-double')->lumens())->toEqualWithDelta(0.35 * $bare->lumens(), 1e-6)
+        ->and($chain('open-200', 'gel-half-warm', 'gel-half-cool')->mired)->toEqualWithDelta(3.0, 1e-9);
+    // A cloth far before a small lamp is lit as by a point: E = I/d² in its middle, less aside; it becomes a source of its own size.
+    $cloth = $chain('open-200', 'frame-full');
+    $middle = $bare->nits() * 0.12 ** 2 / 1.2 ** 2;
+    expect($cloth->nits())->toBeLessThan($middle * 0.35 / M_PI)->toBeGreaterThan(0.5 * $middle * 0.35 / M_PI)->and([$cloth->widthM, $cloth->stands])->toBe([1.8, 2])
+        ->and($cloth->depthM)->toEqualWithDelta(0.25 + 1.2, 1e-9)
+        // Never more than it gets: a lamp's lumens times what the cloth lets through.
+        ->and($cloth->lumens())->toBeLessThan(0.35 * $bare->lumens());
+    // A book light: lamp, board, cloth; softer and weaker by both, and as deep as both.
+    $book = $chain('open-200', 'board-white', 'frame-half');
+    expect($book->lumens())->toBeLessThan($chain('open-200', 'board-white')->lumens())->and($book->depthM)->toEqualWithDelta(0.25 + 1.0 + 0.7, 1e-9)->and($book->widthM)->toBe(1.2);
+    // A grid leaves half at the angle whose tangent is half of its own, nothing past it; doors cut at once; a beam holds its lumens.
+    $grid = $chain('soft-120', 'grid-wide');
+    expect($grid->leaves(atan(0.5)))->toEqualWithDelta(0.5, 1e-9)->and($grid->leaves(deg2rad(46)))->toBe(0.0)->and($chain('open-200', 'doors')->leaves(deg2rad(29)))->toBe(1.0)->and($chain('open-200', 'doors')->leaves(deg2rad(31)))->toBe(0.0);
+    $beam = $chain('open-200', 'lens-25');
+    expect($beam->candela(deg2rad(12.5), 0.0))->toEqualWithDelta($beam->candela(0.0, 0.0) / 2, 1e-6)->and($beam->candela(0.0, 0.0))->toBeGreaterThan(5 * $bare->nits() * 0.12 ** 2);
+});
+
+it('sees gels and grids at the face, and colours mixed there', function (): void {
+    $face = fn (array $light): FaceReading => millersFace(array_combine(array_map(fn (string $k): string => "lights/key/$k", array_keys($light)), $light));
+    $open = $face([]);
+    expect($face(['before' => 'nd-03'])->byLamp['key'])->toEqualWithDelta($open->byLamp['key'] / 2, 1e-9)
+        ->and($face(['before' => 'grid-tight'])->byLamp['key'])->toEqualWithDelta($open->byLamp['key'] * 0.55, 1e-6)
+        // What the walls send back falls much more than the face: that is what a grid is for.
+        ->and($face(['before' => 'grid-tight'])->byRoom / $open->byRoom)->toBeLessThan(0.3)
+        ->and($face(['before' => 'gel-full-warm'])->colour()->kelvin())->toEqualWithDelta(1e6 / (1e6 / 5600 + 159), 15)
+        ->and($face(['duv' => 0.008])->colour()->duv())->toEqualWithDelta(0.008, 0.0005)
+        // Turned away to a wall, it lights the face by the wall alone.
+        ->and($face(['aim_x_m' => 0.0, 'aim_y_m' => 1.5, 'aim_height_m' => 1.8])->byLamp['key'])->toBeLessThan(1.0)
+        ->and($face(['aim_x_m' => 0.0, 'aim_y_m' => 1.5, 'aim_height_m' => 1.8])->byRoom)->toBeGreaterThan(20.0);
 });

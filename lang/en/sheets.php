@@ -7,20 +7,22 @@ declare(strict_types=1);
  */
 return [
     'titles' => [
-        'bodies' => 'Bodies', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters',
+        'bodies' => 'Bodies', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters', 'fixtures' => 'Lamps', 'modifiers' => 'What goes before a lamp',
         'sections' => 'Song map', 'progress' => 'Frames over the talk', 'views' => 'Who sees which picture',
         'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
         'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'pouch' => 'Pouch to take along', 'photos' => 'Photos',
         'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points', 'materials' => 'Materials and what they take',
     ],
     'ones' => [
-        'bodies' => 'a body', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter',
+        'bodies' => 'a body', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter', 'fixtures' => 'a lamp', 'modifiers' => 'a modifier',
         'sections' => 'a section', 'progress' => 'a part of the talk', 'views' => 'a viewer',
         'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [
         'lenses' => 'Mark what is yours: it is reached for first. Everything here is generic and may be changed.',
+        'fixtures' => 'Lux one metre ahead at full power, as its maker says or as you meter it; or bring in its photometric file on the home page.',
+        'modifiers' => 'What it lets through or gives back, 1 for all of it. A frame or board becomes the source itself, so far before the lamp; grids and doors leave so wide an angle.',
         'sections' => 'Each section by its seconds in the take; the cue sheet of the Rundown takes it over.',
         'progress' => 'Wide first, tighter as it deepens, or your own order. A change of glass wants a break before it.',
         'views' => 'One line for each person who needs a picture; the camera’s outputs are counted.',
@@ -40,6 +42,7 @@ return [
         'days' => 'The first line is what checks judge by.',
     ],
     'columns' => [
+        'ahead_m' => 'before the lamp', 'passes' => 'lets through', 'mired' => 'warmer by, mired', 'angle_deg' => 'angle left, whole', 'stands' => 'stands more', 'lux_at_1m' => 'at 1 m', 'watts' => 'power', 'lowest_dim' => 'dims cleanly to', 'hot' => 'burns hot',
         'own' => 'own', 'sensor_width_mm' => 'sensor across', 'sensor_height_mm' => 'sensor up', 'outputs' => 'picture outputs', 'focal_min_mm' => 'from', 'focal_max_mm' => 'to', 't_min' => 'widest T', 'nearest_focus_m' => 'focuses from', 'front_m' => 'front across', 'parfocal' => 'keeps focus when zoomed', 'leg_radius_m' => 'legs reach', 'lowest_m' => 'lowest', 'highest_m' => 'highest', 'rail_m' => 'rail', 'up_m' => 'over the axis', 'down_m' => 'under the axis', 'letter_mm' => 'capitals',
         'mains' => 'Mains',
         'shutter_deg' => 'Shutter angle', 'profile' => 'Look or profile', 'nd_stops' => 'Density, stops', 'automatic' => 'Automatic',

@@ -128,7 +128,14 @@ final readonly class Cards
                 new Field("/setups/{$this->setup->setup->id}/lights/$l->id/on", 'Burns', FieldKind::Flag, $l->on),
                 $at->share('dimmer', 'Dimmer', $l->dimmer, '%'),
                 $at->number('kelvin', 'Colour', $l->kelvin, 'K'),
+                $at->number('duv', 'Off green (+) or magenta (−), Duv', $l->duv),
                 $at->choice('subject', 'Lights', $l->subject, $this->people()),
+            ],
+            'Before it, from the lamp outward' => array_map(static fn (string $slot): Field => $at->choice($slot, ucfirst($slot), $l->modifiers[$slot] ?? null, ['' => 'nothing'] + self::models($kit->modifiers)), LightPlacement::SLOTS),
+            'Turned to a point, not the face' => [
+                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_x_m", 'Across', FieldKind::Length, $l->aim?->x, optional: true),
+                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_y_m", 'Up the plan', FieldKind::Length, $l->aim?->y, optional: true),
+                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_height_m", 'Height', FieldKind::Length, $l->aim?->z, optional: true),
             ],
             'Place' => [
                 ...$this->place($at, $l->place->x, $l->place->y),

@@ -10,6 +10,7 @@ use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
 use FineFrame\Geometry\Shape;
 use FineFrame\Grip\SupportKind;
+use FineFrame\Light\ModifierKind;
 use FineFrame\Measure\Unit;
 use FineFrame\Plan\BriefLists;
 use FineFrame\Plan\SetupLists;
@@ -34,6 +35,8 @@ final readonly class Sheets
 {
     public const KIT = ['bodies', 'lenses', 'supports', 'prompters'];
 
+    public const LAMPS = ['fixtures', 'modifiers'];
+
     public const TAPE = ['walls', 'ties', 'angles', 'openings', 'built', 'outlets', 'ceiling'];
 
     public function __construct(private SetupPlan $setup, private PlacedRoom $room)
@@ -56,7 +59,7 @@ final readonly class Sheets
         if ($listed !== null) {
             return $this->listed($name, $listed);
         }
-        if (in_array($name, self::KIT, true)) {
+        if (in_array($name, [...self::KIT, ...self::LAMPS], true)) {
             return $this->kit($name);
         }
         if ($name === 'materials') {
@@ -88,6 +91,8 @@ final readonly class Sheets
             'bodies' => [['name' => Column::text(), 'sensor_width_mm' => $mm, 'sensor_height_mm' => $mm, 'width_px' => Column::number(320, 20_000), 'height_px' => Column::number(240, 20_000), 'outputs' => Column::number(0, 8), 'own' => Column::flag()], $kit->bodies],
             'lenses' => [['name' => Column::text(), 'focal_min_mm' => $mm, 'focal_max_mm' => $mm, 't_min' => Column::number(0.5, 64, Unit::TStop), 'nearest_focus_m' => $metres, 'front_m' => $metres, 'length_m' => $metres, 'parfocal' => Column::flag(), 'own' => Column::flag()], $kit->lenses],
             'supports' => [['name' => Column::text(), 'kind' => self::cases(SupportKind::class), 'leg_radius_m' => $metres, 'lowest_m' => $metres, 'highest_m' => $metres, 'rail_m' => $metres, 'own' => Column::flag()], $kit->supports],
+            'fixtures' => [['name' => Column::text(), 'width_m' => $metres, 'height_m' => $metres, 'depth_m' => $metres, 'lux_at_1m' => Column::number(1, 1e6, Unit::Lux), 'watts' => Column::number(0, 20_000, Unit::Watt), 'lowest_dim' => Column::number(0, 1), 'hot' => Column::flag()], $kit->fixtures],
+            'modifiers' => [['name' => Column::text(), 'kind' => self::cases(ModifierKind::class), 'width_m' => $metres, 'height_m' => $metres, 'ahead_m' => $metres, 'passes' => Column::number(0.001, 1), 'mired' => Column::number(-500, 500), 'duv' => Column::number(-0.1, 0.1), 'angle_deg' => Column::number(2, 180), 'stands' => Column::number(0, 8)], $kit->modifiers],
             default => [['name' => Column::text(), 'width_m' => $metres, 'up_m' => $metres, 'down_m' => $metres, 'depth_m' => $metres, 'letter_mm' => $mm], $kit->prompters],
         };
 

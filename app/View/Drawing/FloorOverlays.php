@@ -45,7 +45,7 @@ final readonly class FloorOverlays
         $all = [];
         foreach ($this->situation->scene->lamps as $id => $lamp) {
             [$bearing, $tilt, $candela] = [$lamp->facing()->floor()->bearing(), $lamp->facing()->elevation(), $lamp->candela()];
-            $spread = $lamp->fixture->widthM * $lamp->fixture->heightM / M_PI;
+            $spread = $lamp->emitter->widthM * $lamp->emitter->heightM / M_PI;
             foreach ([2, 1, 0] as $level) {
                 $points = [];
                 for ($k = -12; $k <= 12; $k++) {

@@ -41,12 +41,12 @@ final class LightFigures
         $body = $situation->setup->bodies[$lamp->placement->subject];
         $distance = $lamp->centre()->distanceTo($body->eyes);
         $alone = $situation->face($lamp->placement->subject)->byLamp[$id] ?? 0.0;
-        $wide = rad2deg(2 * atan($lamp->fixture->widthM / (2 * $distance)));
+        $wide = rad2deg(2 * atan($lamp->emitter->widthM / (2 * $distance)));
 
         return [
             new Figure('light', $id, 'distance', Quantity::metres($distance), new Working('from the middle of the face of the lamp to the eyes', [])),
             new Figure('light', $id, 'lux', Quantity::of($alone, Unit::Lux), new Working('E = L/2 · Σ γᵢ (n·Γᵢ), × (1 + cos θ)/2 for the dome', ['at 1 m' => Quantity::of($lamp->fixture->luxAt1m, Unit::Lux), 'dimmer' => Quantity::share($lamp->placement->dimmer), 'of its face seen' => Quantity::share($situation->face($lamp->placement->subject)->seen[$id] ?? 0.0)], 'Lambert’s polygon formula, L from the lux at 1 m')),
-            new Figure('light', $id, 'angular_size', Quantity::degrees($wide), new Working('2·atan(width / 2d)', ['width' => Quantity::metres($lamp->fixture->widthM), 'd' => Quantity::metres($distance)])),
+            new Figure('light', $id, 'angular_size', Quantity::degrees($wide), new Working('2·atan(width / 2d)', ['width' => Quantity::metres($lamp->emitter->widthM), 'd' => Quantity::metres($distance)])),
         ];
     }
 }

@@ -81,6 +81,23 @@ final readonly class Chromaticity
         return ($v >= $b ? 1 : -1) * hypot($u - $a, $v - $b);
     }
 
+    /** The same moved off the black body, square to its locus: positive towards green. */
+    public function greener(float $duv): self
+    {
+        if ($duv === 0.0) {
+            return $this;
+        }
+        [$u, $v] = $this->asUv();
+        $kelvin = $this->kelvin();
+        [[$a, $b], [$c, $d]] = [self::locus($kelvin * 0.99), self::locus($kelvin * 1.01)];
+        $length = hypot($c - $a, $d - $b);
+        // The locus runs from red to blue, down and to the left in u and v; green lies above it.
+        [$across, $up] = [($d - $b) / $length, -($c - $a) / $length];
+        $sign = $up >= 0 ? 1 : -1;
+
+        return self::uv($u + $sign * $duv * $across, $v + $sign * $duv * $up);
+    }
+
     public function tint(): Tint
     {
         return Tint::of($this->duv());

@@ -21,6 +21,7 @@ final readonly class Fixture implements Part
         public float $luxAt1m,
         public float $lowestDim,
         public float $watts,
+        public bool $hot,
         public ?PhotometricWeb $web,
         private array $extra,
     ) {
@@ -37,6 +38,7 @@ final readonly class Fixture implements Part
             $node->number('lux_at_1m', 1, 1e6, Unit::Lux),
             $node->number('lowest_dim', 0, 1, Unit::Share, 0.01),
             $node->number('watts', 0, 20_000, Unit::Watt, 0.0),
+            $node->flag('hot', false),
             $node->has('web') ? PhotometricWeb::read($node->object('web')) : null,
             $node->rest(),
         );
@@ -46,7 +48,7 @@ final readonly class Fixture implements Part
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'width_m' => $this->widthM, 'height_m' => $this->heightM, 'depth_m' => $this->depthM,
-            'lux_at_1m' => $this->luxAt1m, 'lowest_dim' => $this->lowestDim, 'watts' => $this->watts,
+            'lux_at_1m' => $this->luxAt1m, 'lowest_dim' => $this->lowestDim, 'watts' => $this->watts, 'hot' => $this->hot,
         ] + ($this->web === null ? [] : ['web' => $this->web->write()]) + $this->extra;
     }
 }

@@ -7,12 +7,20 @@ namespace FineFrame\Light;
 use FineFrame\Document\Node;
 use FineFrame\Document\Part;
 use FineFrame\Geometry\Vec2;
+use FineFrame\Geometry\Vec3;
 use FineFrame\Measure\Unit;
 
-/** One lamp of a setup: the middle of its face is at the place and height, turned to a subject's face. */
+/** One lamp of a setup: the middle of its lit face, of whatever is put before it, is at the place and height, turned to a subject's face or to a point. */
 final readonly class LightPlacement implements Part
 {
-    /** @param  array<string, mixed>  $extra */
+    /** How many things may be put before it, one after the other. */
+    public const SLOTS = ['before', 'then', 'last'];
+
+    /**
+     * @param  Vec3|null  $aim  what it is turned to; null for the subject's face
+     * @param  array<string, string>  $modifiers  of the kit, by slot, from the lamp outward
+     * @param  array<string, mixed>  $extra
+     */
     private function __construct(
         public string $id,
         public string $name,
@@ -24,6 +32,9 @@ final readonly class LightPlacement implements Part
         public float $dimmer,
         public bool $on,
         public float $kelvin,
+        public float $duv,
+        public ?Vec3 $aim,
+        public array $modifiers,
         private array $extra,
     ) {
     }
@@ -41,6 +52,9 @@ final readonly class LightPlacement implements Part
             $node->number('dimmer', 0, 1, Unit::Share, 1.0),
             $node->flag('on', true),
             $node->number('kelvin', 1800, 15_000, Unit::Kelvin, 5600.0),
+            $node->number('duv', -0.05, 0.05, Unit::Duv, 0.0),
+            $node->has('aim_x_m') && $node->has('aim_y_m') ? new Vec3($node->metres('aim_x_m', -200, 200), $node->metres('aim_y_m', -200, 200), $node->metres('aim_height_m', 0, 20, 1.2)) : null,
+            array_filter(array_combine(self::SLOTS, array_map(static fn (string $slot): string => (string) $node->optionalId($slot), self::SLOTS))),
             $node->rest(),
         );
     }
@@ -49,7 +63,7 @@ final readonly class LightPlacement implements Part
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'fixture' => $this->fixture, 'stand' => $this->stand,
-            'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'subject' => $this->subject, 'dimmer' => $this->dimmer, 'on' => $this->on, 'kelvin' => $this->kelvin,
-        ] + $this->extra;
+            'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'subject' => $this->subject, 'dimmer' => $this->dimmer, 'on' => $this->on, 'kelvin' => $this->kelvin, 'duv' => $this->duv,
+        ] + $this->modifiers + ($this->aim === null ? [] : ['aim_x_m' => $this->aim->x, 'aim_y_m' => $this->aim->y, 'aim_height_m' => $this->aim->z]) + $this->extra;
     }
 }

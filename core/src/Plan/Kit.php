@@ -14,6 +14,7 @@ use FineFrame\Document\Parts;
 use FineFrame\Document\Problems;
 use FineFrame\Grip\Support;
 use FineFrame\Light\Fixture;
+use FineFrame\Light\Modifier;
 use FineFrame\Sound\Material;
 use FineFrame\Sound\Microphone;
 use FineFrame\Sound\Pole;
@@ -31,6 +32,7 @@ final readonly class Kit implements Part
      * @param  array<string, Pole>  $poles
      * @param  array<string, Material>  $materials  changed or added to the table that ships
      * @param  array<string, Prompter>  $prompters
+     * @param  array<string, Modifier>  $modifiers
      * @param  array<string, mixed>  $extra
      */
     private function __construct(
@@ -43,6 +45,7 @@ final readonly class Kit implements Part
         public array $poles,
         public array $materials,
         public array $prompters,
+        public array $modifiers,
         private array $extra,
     ) {
     }
@@ -59,6 +62,7 @@ final readonly class Kit implements Part
             self::byId($node->each('poles', Pole::read(...))),
             self::byId($node->each('materials', Material::read(...))),
             self::byId($node->each('prompters', Prompter::read(...))),
+            self::byId($node->each('modifiers', Modifier::read(...))),
             $node->rest(),
         );
     }
@@ -87,18 +91,18 @@ final readonly class Kit implements Part
         return [
             'bodies' => Parts::written($this->bodies), 'lenses' => Parts::written($this->lenses), 'reducers' => Parts::written($this->reducers), 'supports' => Parts::written($this->supports),
             'fixtures' => Parts::written($this->fixtures), 'microphones' => Parts::written($this->microphones), 'poles' => Parts::written($this->poles), 'materials' => Parts::written($this->materials),
-            'prompters' => Parts::written($this->prompters),
+            'prompters' => Parts::written($this->prompters), 'modifiers' => Parts::written($this->modifiers),
         ] + $this->extra;
     }
 
     /**
-     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter
+     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier
      *
      * @param  list<T>  $models
      * @return array<string, T>
      */
     private static function byId(array $models): array
     {
-        return array_combine(array_map(static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter $m): string => $m->id, $models), $models);
+        return array_combine(array_map(static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier $m): string => $m->id, $models), $models);
     }
 }

@@ -140,6 +140,9 @@ final class PlanReferences
     private function light(string $at, LightPlacement $light, Rooms $room, array $people): void
     {
         $this->known("$at/fixture", $light->fixture, $this->plan->kit->fixtures, 'a fixture of the kit');
+        foreach ($light->modifiers as $slot => $modifier) {
+            $this->known("$at/$slot", $modifier, $this->plan->kit->modifiers, 'a modifier of the kit');
+        }
         $this->known("$at/stand", $light->stand, $this->plan->kit->supports, 'a support of the kit');
         $this->known("$at/subject", $light->subject, $people, 'a person of this setup');
         $this->inside("$at/x_m", $room, $light->place);

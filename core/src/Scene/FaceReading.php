@@ -125,7 +125,7 @@ final readonly class FaceReading
     {
         $lights = [];
         foreach ($this->byLamp as $id => $lux) {
-            $lux <= 0.0 ?: $lights[] = [$lux, Chromaticity::planckian($this->scene->lamps[$id]->placement->kelvin)];
+            $lux <= 0.0 ?: $lights[] = [$lux, $this->scene->lamps[$id]->colour()];
         }
         if ($lights !== [] && $this->byRoom > 0.0) {
             $lights[] = [$this->byRoom, Chromaticity::mixed($lights)];

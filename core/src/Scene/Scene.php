@@ -11,6 +11,7 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Light\Daylight;
 use FineFrame\Light\LightPlacement;
+use FineFrame\Light\Modifier;
 use FineFrame\Light\SoftBox;
 use FineFrame\Light\Weather;
 use FineFrame\Plan\SetupPlan;
@@ -177,7 +178,9 @@ final class Scene
 
     private function lamp(LightPlacement $light): SoftBox
     {
-        return new SoftBox($light, $this->setup->plan->kit->fixtures[$light->fixture], $this->setup->bodies[$light->subject]->eyes);
+        $kit = $this->setup->plan->kit;
+
+        return new SoftBox($light, $kit->fixtures[$light->fixture], $light->aim ?? $this->setup->bodies[$light->subject]->eyes, array_values(array_map(static fn (string $id): Modifier => $kit->modifiers[$id], $light->modifiers)));
     }
 
     private function boom(BoomPlacement $boom): Boom

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Scene;
 
+use FineFrame\Geometry\Vec3;
 use FineFrame\Light\SoftBox;
 use FineFrame\Plan\SetupPlan;
 
@@ -15,7 +16,7 @@ final class Shading
 {
     private const DARKEST = -6.0;
 
-    /** @var array<string, array{float, float, float, float, float, float, float, float}> by lamp: place, facing, candela, area/π */
+    /** @var array<string, array{float, float, float, float, float, float, float, float, SoftBox|null}> by lamp: place, facing, candela, area/π, and itself where its beam is narrower than an even face's */
     private array $lamps = [];
 
     private readonly float $wanted;
@@ -28,8 +29,8 @@ final class Shading
     {
         $this->wanted = $setup->setup->metering->wantedLux();
         foreach ($lamps as $id => $lamp) {
-            [$c, $f, $fixture] = [$lamp->centre(), $lamp->facing(), $lamp->fixture];
-            $this->lamps[$id] = [$c->x, $c->y, $c->z, $f->x, $f->y, $f->z, $lamp->candela(), $fixture->widthM * $fixture->heightM / M_PI];
+            [$c, $f] = [$lamp->centre(), $lamp->facing()];
+            $this->lamps[$id] = [$c->x, $c->y, $c->z, $f->x, $f->y, $f->z, $lamp->candela(), $lamp->emitter->widthM * $lamp->emitter->heightM / M_PI, $lamp->emitter->isEven() ? null : $lamp];
         }
     }
 
@@ -42,13 +43,15 @@ final class Shading
     public function stops(array $at, array $plane, array $seen = [], ?float $around = null): float
     {
         $lux = $around ?? $this->ambient;
-        foreach ($this->lamps as $id => [$x, $y, $z, $fx, $fy, $fz, $candela, $spread]) {
+        foreach ($this->lamps as $id => [$x, $y, $z, $fx, $fy, $fz, $candela, $spread, $narrow]) {
             [$dx, $dy, $dz] = [$x - $at[0], $y - $at[1], $z - $at[2]];
             $square = $dx * $dx + $dy * $dy + $dz * $dz + 1e-9;
             $falling = $plane[0] * $dx + $plane[1] * $dy + $plane[2] * $dz;
             $leaving = -($fx * $dx + $fy * $dy + $fz * $dz);
             if ($falling > 0 && $leaving > 0) {
-                $lux += ($seen[$id] ?? 1.0) * $candela * $falling * $leaving / ($square * ($square + $spread));
+                $lux += ($seen[$id] ?? 1.0) * ($narrow === null
+                    ? $candela * $falling * $leaving / ($square * ($square + $spread))
+                    : $narrow->luxAt(new Vec3($at[0], $at[1], $at[2]), new Vec3($plane[0], $plane[1], $plane[2])));
             }
         }
 

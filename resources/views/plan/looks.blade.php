@@ -42,6 +42,9 @@
         @case('list')
             @include('plan.lighting-list')
             @break
+        @case('lamps')
+            <div class="board-text">@foreach (\App\Plans\Sheets\Sheets::LAMPS as $name)@include('plan.sheet', ['name' => $name])@endforeach</div>
+            @break
         @case('kit')
             @include('plan.kit')
             @break

@@ -37,7 +37,7 @@ final class ColoursAgree extends Rule
         foreach ($situation->setup->subjects() as $subject) {
             $face = $situation->face($subject->id);
             foreach ($face->byLamp as $id => $lux) {
-                $kelvin = $situation->scene->lamps[$id]->placement->kelvin;
+                $kelvin = $situation->scene->lamps[$id]->kelvin();
                 $shift = Mired::shift($white, $kelvin);
                 if ($lux < self::ACCENT * $face->light->totalLux()) {
                     continue;
@@ -47,7 +47,7 @@ final class ColoursAgree extends Rule
                     ['lamp' => $situation->name($id), 'subject' => $subject->name, 'kelvin' => Quantity::of($kelvin, Unit::Kelvin), 'white' => Quantity::of($white, Unit::Kelvin), 'shift' => Quantity::of($shift, Unit::Mired)],
                     [$id, $subject->id],
                     new Working('shift = 10⁶/lamp − 10⁶/cameras', ['lamp' => Quantity::of($kelvin, Unit::Kelvin), 'cameras' => Quantity::of($white, Unit::Kelvin), 'watched above' => Quantity::of($limit, Unit::Mired)], 'mired, as gels are sold'),
-                    [new Mend('set-kelvin', ['thing' => $situation->name($id), 'kelvin' => Quantity::of($white, Unit::Kelvin)], $situation->edit("lights/$id", ['kelvin' => $white]))],
+                    [new Mend('set-kelvin', ['thing' => $situation->name($id), 'kelvin' => Quantity::of($white, Unit::Kelvin)], $situation->edit("lights/$id", ['kelvin' => min(15_000.0, Mired::shifted($white, -$situation->scene->lamps[$id]->emitter->mired) ?? 15_000.0)]))],
                 );
             }
         }

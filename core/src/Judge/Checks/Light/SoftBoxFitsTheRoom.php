@@ -64,7 +64,7 @@ final class SoftBoxFitsTheRoom extends Rule
         $path = "lights/{$lamp->placement->id}";
         foreach ($situation->setup->room->faces as $wall) {
             $past = max(array_map(static fn ($c): float => -$wall->inward()->dot($c->floor()->minus($wall->line->from)), $corners));
-            $beside = $wall->line->distanceTo($lamp->centre()->floor()) < $lamp->fixture->widthM;
+            $beside = $wall->line->distanceTo($lamp->centre()->floor()) < $lamp->emitter->widthM;
             if ($past > 0.001 && $beside) {
                 $found[] = ['wall', $past, $wall->name, Moves::push($situation, $path, $name, $wall->inward()->times($past + 0.03))];
             }

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Light;
+
+use FineFrame\Geometry\Vec3;
+
+/**
+ * What a lamp is with all that is put before it, at full power: the face that lights, how bright, how far aside it reaches, and
+ * what of the light and its colour is lost on the way. Each modifier works on what the one before it gives.
+ */
+final readonly class Emitter
+{
+    /** Places on a cloth or board, a side, at which the light on it is taken. */
+    private const GRID = 4;
+
+    /**
+     * @param  float  $depthM  from the lit face back to the lamp's rear
+     * @param  float|null  $nits  of an even face; null for a lamp by its intensities
+     * @param  list<array{float, bool}>  $cuts  half angle, radians, and whether it cuts at once
+     * @param  float  $passes  what gels, nets, grids and doors leave, straight ahead
+     */
+    private function __construct(
+        public float $widthM,
+        public float $heightM,
+        public float $depthM,
+        private ?float $nits,
+        private ?PhotometricWeb $web,
+        private ?float $beamCandela,
+        private float $beamHalfRad,
+        private array $cuts,
+        private float $passes,
+        public float $mired,
+        public float $duv,
+        public int $stands,
+    ) {
+    }
+
+    /** @param  list<Modifier>  $modifiers  from the lamp outward */
+    public static function of(Fixture $fixture, array $modifiers = []): self
+    {
+        $nits = $fixture->web === null ? $fixture->luxAt1m / PolygonSource::luxPerNit(self::square($fixture->widthM, $fixture->heightM), new Vec3(0, 0, 1), new Vec3(0, 0, -1)) : null;
+        $emitter = new self($fixture->widthM, $fixture->heightM, $fixture->depthM, $nits, $fixture->web, null, 0.0, [], 1.0, 0.0, 0.0, 0);
+        foreach ($modifiers as $modifier) {
+            $emitter = $emitter->behind($modifier);
+        }
+
+        return $emitter;
+    }
+
+    /** Cd/m² of the face, at full power; null for a lamp by its intensities. */
+    public function nits(): ?float
+    {
+        return $this->nits === null ? null : $this->passes * $this->nits;
+    }
+
+    /**
+     * Candela of a lamp by its intensities, at full power; null for an even face.
+     *
+     * @param  float  $offRad  off straight ahead
+     * @param  float  $aroundDeg  around it
+     */
+    public function candela(float $offRad, float $aroundDeg): ?float
+    {
+        return match (true) {
+            $this->beamCandela !== null => $this->passes * $this->beamCandela * 0.5 ** (($offRad / $this->beamHalfRad) ** 2),
+            $this->web !== null => $this->passes * $this->web->candela(rad2deg($offRad), $aroundDeg),
+            default => null,
+        };
+    }
+
+    /** What grids and doors leave of the light that goes so far aside. A grid's cells close as the tangent of the angle grows. */
+    public function leaves(float $offRad): float
+    {
+        $share = 1.0;
+        foreach ($this->cuts as [$half, $isHard]) {
+            $share *= $isHard ? ($offRad < $half ? 1.0 : 0.0) : ($offRad < M_PI / 2 ? max(0.0, 1 - tan($offRad) / tan(min($half, 1.55))) : 0.0);
+        }
+
+        return $share;
+    }
+
+    /** Whether it gives as any even face does, with nothing cut. */
+    public function isEven(): bool
+    {
+        return $this->nits !== null && $this->cuts === [];
+    }
+
+    public function isCut(): bool
+    {
+        return $this->cuts !== [];
+    }
+
+    /** All that it gives at full power, lumens, before grids and doors. An even face: π times its area times its luminance. */
+    public function lumens(): float
+    {
+        return $this->passes * match (true) {
+            $this->nits !== null => M_PI * $this->nits * $this->widthM * $this->heightM,
+            $this->web !== null && $this->beamCandela === null => $this->web->lumens(),
+            default => ($this->beamCandela ?? 0.0) * 2 * M_PI * (1 - cos(min(M_PI / 2, 1.2 * $this->beamHalfRad))),
+        };
+    }
+
+    private function behind(Modifier $modifier): self
+    {
+        [$mired, $duv, $stands] = [$this->mired + $modifier->mired, $this->duv + $modifier->duv, $this->stands + $modifier->stands];
+        $depth = $this->depthM + $modifier->aheadM;
+        $face = fn (float $nits): self => new self($modifier->widthM, $modifier->heightM, $depth, $nits, null, null, 0.0, [], 1.0, $mired, $duv, $stands);
+
+        return match ($modifier->kind) {
+            ModifierKind::Face => $face($this->lumens() * $modifier->passes / (M_PI * $modifier->widthM * $modifier->heightM)),
+            ModifierKind::Frame, ModifierKind::Board => $face($this->onCloth($modifier) * $modifier->passes / M_PI),
+            ModifierKind::Grid, ModifierKind::Doors => new self($this->widthM, $this->heightM, $depth, $this->nits, $this->web, $this->beamCandela, $this->beamHalfRad, [...$this->cuts, [deg2rad($modifier->angleDeg / 2), $modifier->kind === ModifierKind::Doors]], $this->passes * $modifier->passes, $mired, $duv, $stands),
+            ModifierKind::Beam => new self($this->widthM, $this->heightM, $depth, null, null, Beam::Bell->centre($this->lumens() * $modifier->passes, deg2rad($modifier->angleDeg)), deg2rad($modifier->angleDeg / 2), $this->cuts, 1.0, $mired, $duv, $stands),
+            ModifierKind::Gel => new self($this->widthM, $this->heightM, $depth, $this->nits, $this->web, $this->beamCandela, $this->beamHalfRad, $this->cuts, $this->passes * $modifier->passes, $mired, $duv, $stands),
+        };
+    }
+
+    /** Mean lux on a cloth or board that lies straight ahead. */
+    private function onCloth(Modifier $cloth): float
+    {
+        $ahead = max(0.02, $cloth->aheadM);
+        [$sum, $square] = [0.0, self::square($this->widthM, $this->heightM)];
+        for ($i = 0; $i < self::GRID; $i++) {
+            for ($j = 0; $j < self::GRID; $j++) {
+                $at = new Vec3($cloth->widthM * (($i + 0.5) / self::GRID - 0.5), $cloth->heightM * (($j + 0.5) / self::GRID - 0.5), $ahead);
+                $off = atan2(hypot($at->x, $at->y), $ahead);
+                $candela = $this->candela($off, rad2deg(atan2($at->y, $at->x)));
+                $sum += $this->leaves($off) * ($candela === null ? ($this->nits() ?? 0.0) * PolygonSource::luxPerNit($square, $at, new Vec3(0, 0, -1)) : PointSource::lux($candela, $at->length(), $off));
+            }
+        }
+
+        // No more falls on it than the lamp gives.
+        return min($sum / self::GRID ** 2, $this->lumens() / ($cloth->widthM * $cloth->heightM));
+    }
+
+    /** @return list<Vec3> about the origin, lit upward */
+    private static function square(float $width, float $height): array
+    {
+        [$w, $h] = [$width / 2, $height / 2];
+
+        return [new Vec3(-$w, -$h, 0), new Vec3($w, -$h, 0), new Vec3($w, $h, 0), new Vec3(-$w, $h, 0)];
+    }
+}
