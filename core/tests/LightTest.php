@@ -5,6 +5,7 @@ declare(strict_types=1);
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\DaylightStudy;
 use FineFrame\Judge\DimmerPlan;
+use FineFrame\Judge\Judge;
 use FineFrame\Judge\Situation;
 use FineFrame\Light\Daylight;
 use FineFrame\Light\Emitter;
@@ -222,4 +223,53 @@ it('sees gels and grids at the face, and colours mixed there', function (): void
         // Turned away to a wall, it lights the face by the wall alone.
         ->and($face(['aim_x_m' => 0.0, 'aim_y_m' => 1.5, 'aim_height_m' => 1.8])->byLamp['key'])->toBeLessThan(1.0)
         ->and($face(['aim_x_m' => 0.0, 'aim_y_m' => 1.5, 'aim_height_m' => 1.8])->byRoom)->toBeGreaterThan(20.0);
+});
+
+/** @return array<string, string> severity and case by check, about a thing */
+function lightVerdicts(array $changes, string $about): array
+{
+    $all = [];
+    foreach (Judge::standard()->judge(Cases::demo($changes))->findings as $finding) {
+        in_array($about, $finding->about, true) ? $all[$finding->check] ??= "{$finding->severity->value} $finding->case" : null;
+    }
+
+    return $all;
+}
+
+it('takes a lamp off the background by a flag that leaves the face its light', function (): void {
+    // A spot between face and hearth wall that lights both: too much on the wall.
+    $setup = Cases::demo(['lights/key/fixture' => 'open-200', 'lights/key/x_m' => 1.2, 'lights/key/y_m' => 1.6, 'lights/key/height_m' => 1.7, 'lights/key/dimmer' => 0.5, '/brief/limits/background_over_stops' => -2.5]);
+    $verdicts = Judge::standard()->judge($setup);
+    $found = array_values(array_filter($verdicts->findings, fn ($f): bool => $f->check === 'background-sits-under-the-face' && in_array('cam-a', $f->about, true)))[0];
+    expect($found->severity->value)->toBe('watch')->and($found->ideas)->not->toBe([]);
+
+    $flagged = $found->ideas[0]->edit->applyTo($setup->plan)->again($setup);
+    [$before, $after] = [new Situation($setup), new Situation($flagged)];
+    expect($after->face('miller')->byLamp['key'])->toBeGreaterThan(0.9 * $before->face('miller')->byLamp['key'])
+        ->and($after->behind($flagged->cameras['cam-a'], $flagged->bodies['miller'])['key'])->toBeLessThan(0.4 * $before->behind($setup->cameras['cam-a'], $setup->bodies['miller'])['key']);
+});
+
+it('judges where light comes from, what it shows and what it hides', function (): void {
+    // Behind and high: at 100° off the face on the nose, at 150° on the hair alone.
+    $back = fn (float $x, float $y): string => lightVerdicts(['lights/key/x_m' => $x, 'lights/key/y_m' => $y, 'lights/key/height_m' => 2.4, 'lights/key/fixture' => 'open-200'], 'key')['back-light-misses-the-nose'] ?? 'none';
+    expect($back(2.2, 3.2))->toBe('watch fails')->and($back(2.9, 4.6))->toBe('holds holds')->and($back(2.6, 1.0))->toBe('none');
+    // Two faces a stop apart; a lamp that is not missed; a head between lamp and face.
+    expect(lightVerdicts(['@' => 'duo', 'lights/duo-edge/on' => false, 'metering/ambient_lux' => 5, 'lights/duo-key/x_m' => 4.5, 'lights/duo-key/y_m' => 3.5, 'lights/duo-key/height_m' => 1.2], 'tamsin')['faces-agree'])->toBe('watch fails')
+        ->and(lightVerdicts(['lights/-' => ['id' => 'spare', 'name' => 'Spare', 'fixture' => 'eye-5', 'stand' => 'light-stand', 'x_m' => 0.6, 'y_m' => 4.2, 'height_m' => 0.6, 'subject' => 'miller', 'dimmer' => 0.1]], 'spare')['lamp-earns-its-place'])->toBe('watch fails')
+        ->and(lightVerdicts(['subjects/asker/x_m' => 2.5, 'subjects/asker/y_m' => 2.2, 'subjects/asker/posture' => 'standing'], 'key')['face-is-unshaded'])->toBe('watch fails');
+    // A boom between a small lamp and the wall that A sees throws an edge; a large soft one does not.
+    $shadow = fn (string $fixture): array => lightVerdicts(['microphones/boom/x_m' => 2.9, 'microphones/boom/y_m' => 4.2, 'microphones/boom/height_m' => 1.5, 'lights/key/fixture' => $fixture, 'lights/key/aim_x_m' => 3.0, 'lights/key/aim_y_m' => 4.8, 'lights/key/aim_height_m' => 1.4, 'metering/ambient_lux' => 5], 'boom');
+    expect($shadow('open-200')['shadows-stay-out-of-frame'] ?? '')->toBe('watch fails')->and($shadow('soft-120')['shadows-stay-out-of-frame'] ?? '')->toBe('');
+});
+
+it('watches colour, windows, hours and heat', function (): void {
+    expect(lightVerdicts(['lights/key/duv' => 0.01], 'miller')['tint-is-neutral'])->toBe('watch fails')->and(lightVerdicts(['lights/key/duv' => 0.01, 'lights/key/before' => 'gel-minus-green'], 'miller')['tint-is-neutral'])->toBe('holds holds')
+        // B turned to the south window: under a clear sky it burns out in a low light, behind a lined curtain it does not.
+        ->and(lightVerdicts($window = ['metering/weather' => 'clear', 'metering/iso' => 3200, 'cameras/cam-b/x_m' => 5.6, 'cameras/cam-b/y_m' => 3.2, 'cameras/cam-b/focal_mm' => 24], 'south-window')['window-keeps-its-detail'])->toBe('watch fails')
+        ->and(lightVerdicts($window + ['/locations/stone-room/space/openings/south-window/curtain' => 'lined'], 'south-window')['window-keeps-its-detail'])->toBe('holds holds')
+        ->and(lightVerdicts(['@' => 'duo', 'metering/weather' => 'clear', 'lights/duo-key/on' => false, 'lights/duo-edge/on' => false], 'tamsin')['light-is-steady'])->toBe('watch fails')
+        ->and(lightVerdicts(['@' => 'duo', 'metering/weather' => 'overcast'], 'tamsin')['light-is-steady'])->toBe('holds holds')
+        ->and(lightVerdicts(['lights/key/fixture' => 'open-650', 'lights/key/before' => 'gel-half-warm'], 'key')['hot-lamps-keep-their-distance'])->toBe('breaks fails')
+        ->and(lightVerdicts(['lights/key/fixture' => 'open-650', 'lights/key/height_m' => 2.6], 'key')['hot-lamps-keep-their-distance'])->toBe('breaks ceiling')
+        ->and(lightVerdicts(['lights/key/fixture' => 'open-650'], 'key')['hot-lamps-keep-their-distance'])->toBe('holds holds');
 });

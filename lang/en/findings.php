@@ -282,6 +282,57 @@ return [
         'holds' => [':lamp shines into no lens.', 'None looks toward its face.'],
         'fails' => [':lamp shines into :camera’s lens, :off off its axis.', 'It veils the shadows, in frame or out. Flag it, grid it, or turn it away.'],
     ],
+    'face-is-unshaded' => [
+        'holds' => [':lamp reaches :subject’s face.', 'Nothing stands in its way.'],
+        'fails' => [':thing takes :share of :lamp off :subject’s face.', 'It dims it, or lays an edge across it. Move one of the two.'],
+    ],
+    'back-light-misses-the-nose' => [
+        'holds' => [':lamp lights :subject from behind, and stays off the nose.', 'It draws hair and shoulders.'],
+        'fails' => [':lamp comes over :subject’s brow onto the nose.', 'A bright spot on the nose looks like a mistake: take it farther back.'],
+    ],
+    'background-sits-under-the-face' => [
+        'holds' => ['The :behind sits :stops under :subject’s face in :camera’s frame.', 'The face is what is looked at.'],
+        'fails' => ['The :behind is :stops over :subject’s face in :camera’s frame, by :lamp.', 'The eye goes there first. Flag it, turn it, or take it farther from the wall.'],
+        'bright' => ['The :behind is :stops over :subject’s face in :camera’s frame.', 'The eye goes there first: more light on the face, or less on all.'],
+        'dark' => ['The :behind is :stops under :subject’s face in :camera’s frame.', 'That is a black hole unless it is meant: some light on it gives the room back.'],
+    ],
+    'subject-parts-by-light' => [
+        'holds' => [':subject parts from the background in :camera’s frame by :stops.', 'Somewhere around the head there is an edge.'],
+        'fails' => [':subject melts into the background in :camera’s frame: :stops at most between them.', 'Less light on the background, or some on hair and shoulders.'],
+    ],
+    'eyes-catch-light' => [
+        'holds' => [':light shows in :subject’s eyes, at :hour o’clock for :camera.', 'Eyes with a light in them live.'],
+        'fails' => ['No light shows in :subject’s eyes for :camera.', 'A small lamp near the lens, or the key lower and farther round, does it.'],
+    ],
+    'faces-agree' => [
+        'holds' => [':one and :other are within :stops of each other.', 'One exposure does for both.'],
+        'fails' => [':other is :stops darker than :one.', 'A lamp farther off falls off less between them; or turn it toward the farther one.'],
+    ],
+    'tint-is-neutral' => [
+        'holds' => ['The light on :subject’s face has no tint, :duv.', 'Skin looks like skin.'],
+        'fails' => ['The light on :subject’s face is :tint, :duv.', 'A white balance in kelvins leaves that. Set the lamp’s tint, gel it, or lose what reflects it.'],
+    ],
+    'window-keeps-its-detail' => [
+        'holds' => ['The :window is :stops over a grey card in :camera’s frame.', 'The camera holds that.'],
+        'fails' => ['The :window burns out in :camera’s frame: :stops over a grey card, and it holds :limit.', 'A sheer, a density on the pane, or a later hour.'],
+    ],
+    'light-is-steady' => [
+        'holds' => ['Light on :subject’s face stays within :drift over the recording, sky :sky.', 'Early and late frames cut.'],
+        'fails' => ['Light on :subject’s face drifts by :drift over the recording, sky :sky; up to :limit cuts.', 'Another hour, a curtain, or lamps that outweigh the windows.'],
+    ],
+    'shadows-stay-out-of-frame' => [
+        'holds' => ['No shadow of gear or crew is in a frame.', 'Walls and floor are clean.'],
+        'fails' => [':thing throws a shadow by :lamp into :camera’s frame.', 'Move the lamp round or up, or the thing out of its beam.'],
+    ],
+    'lamp-earns-its-place' => [
+        'holds' => [':lamp does something: up to :share of the light where it falls.', 'Off, it is missed.'],
+        'fails' => [':lamp changes nothing that is seen: :share of the light at most.', 'Switch it off and look; leave it in its case.'],
+    ],
+    'hot-lamps-keep-their-distance' => [
+        'holds' => [':lamp burns hot, and keeps its distance.', 'Gloves, a tie on the stand, and nothing over it. Its maker’s rating and the venue’s rules go before.'],
+        'fails' => ['A cloth hangs :distance before :lamp, which burns hot.', 'From :least on is the usual caution; its maker’s rating goes before. Cloth made for heat only.'],
+        'ceiling' => [':lamp burns hot :distance under the ceiling.', 'From :least on is the usual caution; its maker’s rating and the venue’s rules go before.'],
+    ],
     'dimmer-is-clean' => [
         'holds' => [':lamp at :dim is within its clean range.', 'From :lowest on.'],
         'fails' => [':lamp at :dim is below its clean range, from :lowest.', 'There it may flicker or shift. Take it farther away, or put a cloth before it.'],

@@ -7,7 +7,6 @@ namespace App\View\Drawing;
 use App\View\Reader;
 use FineFrame\Camera\ShotSize;
 use FineFrame\Geometry\Convex;
-use FineFrame\Judge\Colours;
 use FineFrame\Judge\Situation;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
@@ -85,7 +84,7 @@ final readonly class FrameDrawing
     {
         $layers = $paths = [];
         [$blur, $opacity, $fill, $run] = [0, 1.0, '', ''];
-        $sampled = array_column((new Colours($this->situation->setup))->sampled(), 'hex', 'on');
+        $sampled = array_column($this->situation->colours()->sampled(), 'hex', 'on');
         foreach (FramePicture::of($this->situation->scene, $this->view, $this->isLit)->polygons as $polygon) {
             $colour = Palette::fill($polygon->material, $polygon->stops, self::takesColour($polygon) ? $sampled[$polygon->owner] ?? '' : '');
             $step = $this->isSharp ? 0 : self::step($polygon->blur);

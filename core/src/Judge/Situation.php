@@ -11,6 +11,7 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\Limits;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Scene\Backdrop;
 use FineFrame\Scene\BoomReach;
 use FineFrame\Scene\FaceReading;
 use FineFrame\Scene\Footprint;
@@ -41,6 +42,14 @@ final class Situation
 
     /** @var array<string, FaceReading> */
     private array $faces = [];
+
+    /** @var array<string, Backdrop> */
+    private array $backdrops = [];
+
+    /** @var array<string, array<string, float>> */
+    private array $behind = [];
+
+    private ?Colours $colours = null;
 
     private ?Coverage $coverage = null;
 
@@ -92,6 +101,32 @@ final class Situation
     public function face(string $person): FaceReading
     {
         return $this->faces[$person] ??= new FaceReading($this->scene, $this->setup->bodies[$person]);
+    }
+
+    /** What is behind the head of whoever a camera is on. */
+    public function backdrop(Camera $camera, Body $body): Backdrop
+    {
+        return $this->backdrops[$camera->placement->id] ??= Backdrop::behind($this->scene, $camera, $body);
+    }
+
+    /** @return array<string, float> lux on what is behind a head, by lamp and from all around */
+    public function behind(Camera $camera, Body $body): array
+    {
+        return $this->behind[$camera->placement->id] ??= $this->backdrop($camera, $body)->lux();
+    }
+
+    /** Stops that what is behind a head looks brighter than skin in the light on the face. */
+    public function background(Camera $camera, Body $body): float
+    {
+        $behind = $this->backdrop($camera, $body);
+        $sample = $this->colours()->of($behind->owner);
+
+        return log(max(1e-6, array_sum($this->behind($camera, $body)) * ($sample === null ? $behind->reflects() : $sample['colour']->luminance())) / max(1e-6, FaceReading::SKIN * $this->face($body->person->id)->light->totalLux()), 2);
+    }
+
+    public function colours(): Colours
+    {
+        return $this->colours ??= new Colours($this->setup);
     }
 
     public function coverage(): Coverage

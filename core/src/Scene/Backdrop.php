@@ -5,32 +5,71 @@ declare(strict_types=1);
 namespace FineFrame\Scene;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Geometry\Vec3;
+use FineFrame\Light\SoftBox;
 use FineFrame\Staging\Body;
 
-/** What is first behind a head on a camera's line, and how far. */
+/** What is first behind a head on a camera's line, how far, and how it is lit. */
 final readonly class Backdrop
 {
-    private function __construct(public string $owner, public float $distanceM)
+    /** What furniture sends back of the light on it, where nobody has sampled it. */
+    private const FURNITURE = 0.3;
+
+    private function __construct(private Scene $scene, public string $owner, public float $distanceM, private ?Solid $solid, private Vec3 $at, private Vec3 $normal)
     {
     }
 
     public static function behind(Scene $scene, Camera $camera, Body $body): self
     {
         $head = $body->person->place->at($body->eyes->z);
-        $line = $head->minus($camera->pupil());
-        $flat = $line->floor()->unit();
+        $flat = $head->minus($camera->pupil())->floor()->unit();
         [$from, $towards] = [[$head->x, $head->y, $head->z], [$flat->x, $flat->y, 0.0]];
-        [$nearest, $owner] = [INF, ''];
+        [$nearest, $first] = [INF, null];
         foreach ([...$scene->shell, ...$scene->solids] as $solid) {
             if ($solid->owner === $body->person->id || ! in_array($solid->kind, [ThingKind::Room, ThingKind::Built, ThingKind::Furniture], true)) {
                 continue;
             }
             $met = $solid->hitBy($from, $towards);
             if ($met !== null && $met < $nearest) {
-                [$nearest, $owner] = [$met, $solid->owner];
+                [$nearest, $first] = [$met, $solid];
+            }
+        }
+        $at = $first === null ? $head : new Vec3($from[0] + $nearest * $towards[0], $from[1] + $nearest * $towards[1], $from[2]);
+
+        return new self($scene, $first->owner ?? '', $nearest, $first, $at, $first === null ? $flat->times(-1.0)->at(0.0) : self::facing($first, $at, $flat->at(0.0)));
+    }
+
+    /** A little before it, so that nothing of it hides it from itself. */
+    public function place(): Vec3
+    {
+        return $this->at->plus($this->normal->times(0.02));
+    }
+
+    /** @return array<string, float> lux on it: by lamp as far as it sees each, and `around` */
+    public function lux(): array
+    {
+        $lux = array_map(fn (SoftBox $lamp): float => $lamp->placement->on ? Occlusion::seen($this->scene, $lamp, $this->place()) * $lamp->luxAt($this->place(), $this->normal) : 0.0, $this->scene->lamps);
+
+        return $lux + ['around' => $this->scene->around()->at($this->place(), $this->normal)];
+    }
+
+    /** The share of light that it sends back, where nobody has sampled its colour. */
+    public function reflects(): float
+    {
+        return $this->solid === null ? 0.0 : ($this->solid->kind === ThingKind::Room ? RoomLight::lining($this->scene, $this->solid) : self::FURNITURE);
+    }
+
+    /** The normal of the face that a ray met. */
+    private static function facing(Solid $solid, Vec3 $at, Vec3 $towards): Vec3
+    {
+        [$best, $normal] = [INF, $towards->times(-1.0)];
+        foreach ($solid->planes() as [$nx, $ny, $nz, $d]) {
+            $off = abs($nx * $at->x + $ny * $at->y + $nz * $at->z - $d);
+            if ($off < $best && $nx * $towards->x + $ny * $towards->y + $nz * $towards->z < 0.0) {
+                [$best, $normal] = [$off, new Vec3($nx, $ny, $nz)];
             }
         }
 
-        return new self($owner, $nearest);
+        return $normal;
     }
 }

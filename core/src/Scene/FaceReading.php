@@ -11,6 +11,7 @@ use FineFrame\Light\Chromaticity;
 use FineFrame\Light\FaceLight;
 use FineFrame\Light\Pattern;
 use FineFrame\Light\PolygonSource;
+use FineFrame\Light\Weather;
 use FineFrame\Staging\Body;
 use FineFrame\Staging\Furniture;
 
@@ -22,6 +23,9 @@ final readonly class FaceReading
 {
     /** Cheeks are turned this far from the nose. */
     private const CHEEK_RAD = 60 * M_PI / 180;
+
+    /** Skin of a middle tone sends back so much. */
+    public const SKIN = 0.35;
 
     /** What the surfaces of a room give back on the whole: what a cloth takes is measured against this. */
     private const ROOM = 0.5;
@@ -118,6 +122,19 @@ final readonly class FaceReading
         }
 
         return $lux + ['sun' => $sun * (1 + $windows->towardsSun()->dot($axis)) / 2];
+    }
+
+    /** Lux at the face at another time of the day, under a sky: lamps and boards as they are. */
+    public function totalAt(Weather $weather, float $time): float
+    {
+        $windows = $this->scene->windowsAt($weather, $time);
+        if ($windows === null) {
+            return $this->light->totalLux();
+        }
+        $cells = ['left' => 0.0, 'right' => 0.0, 'hair' => 0.0];
+        $axis = $this->body->face()->at(0.0);
+
+        return $this->light->lampLux + array_sum(self::day($this->scene, $windows, $this->body, ['left' => $axis, 'right' => $axis, 'hair' => $axis], $cells)) + $this->scene->room()->under($windows, $this->scene->setup->setup->metering->roomFactor)->dome($this->body->eyes, $axis)[1];
     }
 
     /** The colour of all that is known at the face, mixed; what is there as metered is not known by colour. Null in the dark. */

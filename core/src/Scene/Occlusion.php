@@ -22,6 +22,27 @@ final readonly class Occlusion
         return self::ofFace($scene, $lamp->corners(), $point, [$but, $lamp->placement->id], $rays);
     }
 
+    /** @return string|null whose solid is first on the way from a point to a lamp's middle, or to its corners */
+    public static function blocker(Scene $scene, SoftBox $lamp, Vec3 $point, string $but): ?string
+    {
+        $from = [$point->x, $point->y, $point->z];
+        foreach ([$lamp->centre(), ...$lamp->corners()] as $end) {
+            $ray = [$end->x - $from[0], $end->y - $from[1], $end->z - $from[2]];
+            [$nearest, $owner] = [0.999, null];
+            foreach ([...$scene->shell, ...$scene->solids] as $solid) {
+                $met = self::isLeftOut($solid, [$but, $lamp->placement->id]) ? null : $solid->hitBy($from, $ray);
+                if ($met !== null && $met < $nearest && $met > 1e-4) {
+                    [$nearest, $owner] = [$met, $solid->owner];
+                }
+            }
+            if ($owner !== null) {
+                return $owner;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether nothing in the room stands between a point and what is far off that way, as the sun. */
     public static function isOpen(Scene $scene, Vec3 $point, Vec3 $towards, string $but): bool
     {

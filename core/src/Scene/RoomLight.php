@@ -59,6 +59,15 @@ final class RoomLight
         $this->ofDay = $windows === null ? array_fill(0, count($this->patches), 0.0) : array_map(static fn (float $b): float => $roomFactor * $b, $this->balance($this->byDay($windows)));
     }
 
+    /** The same room and lamps under another daylight. */
+    public function under(Windows $windows, float $roomFactor = 1.0): self
+    {
+        $other = clone $this;
+        $other->ofDay = array_map(static fn (float $b): float => $roomFactor * $b, $other->balance($other->byDay($windows)));
+
+        return $other;
+    }
+
     /**
      * Lux on a surface at a point of what walls, floor and ceiling give back.
      *
@@ -119,7 +128,7 @@ final class RoomLight
         $glass = $this->glass($scene);
         foreach ($scene->shell as $solid) {
             [$nx, $ny, $nz] = $solid->planes()[0];
-            $rho = $this->lining($scene, $solid);
+            $rho = self::lining($scene, $solid);
             foreach (Patches::of($solid, $size) as [$middle, $area]) {
                 $share = $glass[$solid->owner] ?? 0.0;
                 $this->patches[] = [$middle->x, $middle->y, $middle->z, $nx, $ny, $nz, $area, $rho * (1 - $share) + self::GLASS * $share];
@@ -151,7 +160,8 @@ final class RoomLight
         return $share;
     }
 
-    private function lining(Scene $scene, Solid $solid): float
+    /** The share of light that a face of the room sends back. */
+    public static function lining(Scene $scene, Solid $solid): float
     {
         $at = new Vec2($solid->centre[0], $solid->centre[1]);
         $room = $scene->setup->room->first();

@@ -26,7 +26,7 @@ final class Windows
 
     private const CLOTH = ['none' => 1.0, 'sheer' => 0.45, 'lined' => 0.02, 'blackout' => 0.0];
 
-    /** @var array<string, array{list<Vec3>, float, Vec3, Opening}> corners seen from inside, share let through, inward normal */
+    /** @var array<string, array{non-empty-list<Vec3>, float, Vec3, Opening}> corners seen from inside, share let through, inward normal */
     private array $panes = [];
 
     private readonly SunInRoom $sunlight;
@@ -105,7 +105,7 @@ final class Windows
         return [...$this->quarters([$a, $ab, $ca], $times - 1), ...$this->quarters([$ab, $b, $bc], $times - 1), ...$this->quarters([$ca, $bc, $c], $times - 1), ...$this->quarters([$ab, $bc, $ca], $times - 1)];
     }
 
-    /** @return array<string, list<Vec3>> corners of what lets light in, by window */
+    /** @return array<string, non-empty-list<Vec3>> corners of what lets light in, by window */
     public function outlines(): array
     {
         return array_map(static fn (array $p): array => $p[0], $this->panes);

@@ -33,6 +33,12 @@ final readonly class Colour
         return new self($l, $a, $b);
     }
 
+    /** The share of light that it sends back: Y of CIE XYZ, white 1. */
+    public function luminance(): float
+    {
+        return $this->l > 8.0 ? (($this->l + 16) / 116) ** 3 : $this->l * 27 / 24389;
+    }
+
     /** CIEDE2000, all weights 1: Sharma, Wu and Dalal, Color Res. Appl. 30:21 (2005). About 1 is just seen, 10 at a glance. */
     public function differsFrom(self $other): float
     {

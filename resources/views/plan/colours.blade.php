@@ -1,4 +1,4 @@
-@php($colours = new \FineFrame\Judge\Colours($work->setup))
+@php($colours = $work->situation->colours())
 <div class="board-text">
     @if ($colours->agreed !== [] || $colours->sampled() !== [])
         <table class="rows colours"><caption>What shows, against the colours agreed on: how far apart they look (CIEDE2000; 1 is just seen, 10 at a glance)</caption>

@@ -6,7 +6,6 @@ namespace FineFrame\Judge\Checks\Cameras;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Geometry\Vec3;
-use FineFrame\Judge\Colours;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
@@ -38,7 +37,7 @@ final class PatternsDoNotShimmer extends Rule
 
     public function run(Situation $situation): iterable
     {
-        foreach ((new Colours($situation->setup))->patterned() as $sample) {
+        foreach ($situation->colours()->patterned() as $sample) {
             $at = $this->place($situation, $sample->text('on'));
             if ($at === null) {
                 continue;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Stage;
 
-use FineFrame\Judge\Colours;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -12,7 +11,6 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
-use FineFrame\Scene\Backdrop;
 
 /** Clothes of the wall's colour melt into it: shoulders should part from what is behind them by colour or lightness. */
 final class ClothesPartFromTheBackground extends Rule
@@ -29,11 +27,11 @@ final class ClothesPartFromTheBackground extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $colours = new Colours($situation->setup);
+        $colours = $situation->colours();
         $limit = $situation->limits->get('parting_watch_de');
         foreach ($colours->sampled() === [] ? [] : $situation->framings() as $id => [$camera, $body]) {
             $clothes = $colours->of($body->person->id);
-            $behind = Backdrop::behind($situation->scene, $camera, $body);
+            $behind = $situation->backdrop($camera, $body);
             $wall = $colours->of($behind->owner);
             if ($clothes === null || $wall === null) {
                 continue;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Stage;
 
-use FineFrame\Judge\Colours;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -28,7 +27,7 @@ final class ColoursKeepToThePalette extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $colours = new Colours($situation->setup);
+        $colours = $situation->colours();
         $limit = $situation->limits->get('palette_watch_de');
         foreach ($colours->sampled() as $id => $sample) {
             $nearest = $colours->nearest($sample['colour']);

@@ -11,7 +11,6 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
-use FineFrame\Scene\Backdrop;
 
 /** A person pulled off the wall gets depth, softness and a shadow that falls out of frame. */
 final class SubjectStandsOffTheBackground extends Rule
@@ -29,7 +28,7 @@ final class SubjectStandsOffTheBackground extends Rule
     public function run(Situation $situation): iterable
     {
         foreach ($situation->framings() as $id => [$camera, $body]) {
-            $behind = Backdrop::behind($situation->scene, $camera, $body);
+            $behind = $situation->backdrop($camera, $body);
             $watch = $situation->limits->get('background_watch_m');
             $towards = $camera->placement->place->minus($body->person->place)->unit();
             $short = $watch - $behind->distanceM;

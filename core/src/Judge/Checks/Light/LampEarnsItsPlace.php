@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Light;
+
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Measure\Quantity;
+
+/** Each lamp off in turn: one that changes nothing on any face, hair or background stays in its case. */
+final class LampEarnsItsPlace extends Rule
+{
+    private const NOTHING = 0.04;
+
+    public function id(): string
+    {
+        return 'lamp-earns-its-place';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Light;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        foreach ($situation->scene->lamps as $id => $lamp) {
+            if (! $lamp->placement->on) {
+                continue;
+            }
+            $most = 0.0;
+            foreach ($situation->setup->subjects() as $subject) {
+                $face = $situation->face($subject->id);
+                $hair = $face->seen[$id] * $lamp->luxAt($face->body->eyes, $face->body->face()->times(-0.6)->at(0.8));
+                $most = max($most, $face->byLamp[$id] / max(1e-6, $face->light->totalLux()), $hair / max(1e-6, $face->cells['hair']));
+            }
+            foreach ($situation->framings() as [$camera, $body]) {
+                $lux = $situation->behind($camera, $body);
+                $most = max($most, ($lux[$id] ?? 0.0) / max(1e-6, array_sum($lux)));
+            }
+            yield $this->finding(
+                $most < self::NOTHING ? Severity::Watch : Severity::Holds,
+                ['lamp' => $situation->name($id), 'share' => Quantity::share($most)],
+                [$id],
+                new Working('its largest share of the light on a face, on hair, or behind a head', ['largest share' => Quantity::share($most)]),
+            );
+        }
+    }
+}

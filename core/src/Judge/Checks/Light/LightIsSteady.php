@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Light;
+
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+use FineFrame\Light\Weather;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+use FineFrame\Plan\Edit;
+
+/** The first minute and the last are cut beside each other: light on a face that drifts by more than half a stop shows. */
+final class LightIsSteady extends Rule
+{
+    public function id(): string
+    {
+        return 'light-is-steady';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Light;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        $site = $situation->setup->location->site;
+        $weather = $situation->setup->setup->metering->weather;
+        $window = $site === null ? null : $situation->setup->plan->recorded($site);
+        if ($site === null || $window === null || $weather === Weather::AsMetered) {
+            return;
+        }
+        $limit = $situation->limits->get('drift_watch_stops');
+        foreach ($situation->setup->subjects() as $subject) {
+            $levels = [];
+            foreach ([$window[0], ($window[0] + $window[1]) / 2, $window[1]] as $time) {
+                $levels[$site->clock($time)] = log(max(1e-6, $situation->face($subject->id)->totalAt($weather, $time)), 2);
+            }
+            $drift = max($levels) - min($levels);
+            $curtains = [];
+            foreach ($drift > $limit ? $situation->scene->windows()?->outlines() ?? [] : [] as $opening => $corners) {
+                $curtains["/locations/{$situation->setup->location->id}/space/openings/$opening/curtain"] = 'lined';
+            }
+            yield $this->finding(
+                $drift > $limit ? Severity::Watch : Severity::Holds,
+                ['subject' => $subject->name, 'drift' => Quantity::of($drift, Unit::Stop), 'limit' => Quantity::of($limit, Unit::Stop), 'sky' => $weather->value],
+                [$subject->id],
+                new Working('light on the face at the beginning, the middle and the end, over the first', array_map(static fn (float $l): Quantity => Quantity::of($l - reset($levels), Unit::Stop), $levels), 'clouds are not foreseen'),
+                $curtains === [] ? [] : [new Mend('draw-curtains', ['windows' => 'windows'], new Edit($curtains))],
+            );
+        }
+    }
+}
