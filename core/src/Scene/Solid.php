@@ -55,6 +55,18 @@ final class Solid
         return $this->planes ??= array_map($this->plane(...), $this->faces);
     }
 
+    /** How thin it is: the least of its widths across its faces, metres. */
+    public function thinnestM(): float
+    {
+        $thinnest = INF;
+        foreach ($this->planes() as [$nx, $ny, $nz]) {
+            $along = array_map(static fn (array $p): float => $nx * $p[0] + $ny * $p[1] + $nz * $p[2], $this->points);
+            $thinnest = min($thinnest, max($along) - min($along));
+        }
+
+        return $thinnest;
+    }
+
     public function isFlat(): bool
     {
         return count($this->faces) === 1;

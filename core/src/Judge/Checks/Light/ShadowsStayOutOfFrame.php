@@ -68,7 +68,7 @@ final class ShadowsStayOutOfFrame extends Rule
             }
             // The penumbra grows with the lamp and the way to the wall; a shadow narrower than it has no edge.
             $blur = max($lamp->emitter->widthM, $lamp->emitter->heightM) * ($along - 1.0);
-            if ($blur > 2 * $solid->radius * $along) {
+            if ($blur > $solid->thinnestM() * $along) {
                 continue;
             }
             [$nx, $ny, $nz] = $wall->planes()[0];
