@@ -11,6 +11,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Propose\CameraSearch;
+use FineFrame\Propose\LightSearch;
 use FineFrame\Scene\FramePicture;
 use FineFrame\Scene\Path;
 use FineFrame\Scene\Scene;
@@ -67,6 +68,14 @@ $duo = PlanReader::json($file)->setup('duo');
 $loft = new Scene($duo);
 bench('sweep the duo’s take of three minutes', 1500, 20, fn () => (new Sweep($loft, Path::of($duo, $duo->setup->moves[0]) ?? throw new LogicException))->entries());
 bench('propose places for A and B', 1000, 10, fn () => (new CameraSearch(new Situation($setup), $judge))->proposals());
+bench('propose ways to light', 2000, 10, fn () => (new LightSearch(new Situation($setup), $judge))->proposals());
+$lit = PlanReader::json($file)->setup();
+bench('two lit frames, from nothing', 1000, 10, function () use ($lit): void {
+    $fresh = new Scene($lit);
+    foreach ($fresh->views as $view) {
+        FramePicture::of($fresh, $view, true);
+    }
+});
 bench('the sun’s day in the demo room', 20, 60, function () use ($setup): void {
     $view = new PlaceView($setup->plan, $setup->location);
     $view->study()?->steady($view->spots()[0][1] ?? null);

@@ -9,6 +9,7 @@ use App\View\Drawing\FrameDrawing;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Situation;
 use FineFrame\Propose\CameraSearch;
+use FineFrame\Propose\LightSearch;
 use FineFrame\Propose\Proposal;
 use FineFrame\Propose\Reason;
 
@@ -20,11 +21,19 @@ final class ProposalDesk
 
     public readonly int $considered;
 
-    public function __construct(private readonly Situation $situation, Judge $judge, private readonly Reader $reader, public readonly bool $withChair)
+    public function __construct(private readonly Situation $situation, Judge $judge, private readonly Reader $reader, public readonly bool $withChair, public readonly bool $isLight = false)
     {
-        $search = new CameraSearch($situation, $judge);
-        $this->proposals = $search->proposals($withChair);
+        $search = $isLight ? new LightSearch($situation, $judge) : new CameraSearch($situation, $judge);
+        $this->proposals = $search instanceof LightSearch ? $search->proposals() : $search->proposals($withChair);
         $this->considered = $search->considered;
+    }
+
+    /** What sets a proposal apart, where it follows a recipe. */
+    public function title(Proposal $proposal): string
+    {
+        $word = __("proposals.recipes.$proposal->name");
+
+        return $proposal->name !== '' && is_string($word) ? $word : '';
     }
 
     public function after(Proposal $proposal): Situation
@@ -35,7 +44,7 @@ final class ProposalDesk
     /** @return list<FrameDrawing> */
     public function frames(Situation $after): array
     {
-        return array_slice(FrameDrawing::all($after, $this->reader), 0, 2);
+        return array_slice(FrameDrawing::all($after, $this->reader, isLit: $this->isLight), 0, 2);
     }
 
     public function floor(Situation $after): FloorDrawing

@@ -40,7 +40,7 @@ final class Workspace
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
         'stage' => ['above' => 'From above', 'colours' => 'Colours', 'side' => 'From the side', 'table' => 'Table'],
         'cameras' => ['above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'cover' => 'Who covers whom', 'settings' => 'Settings', 'kit' => 'Kit', 'side' => 'From the side', 'table' => 'Table'],
-        'light' => ['above' => 'From above', 'day' => 'Daylight', 'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table'],
+        'light' => ['above' => 'From above', 'propose' => 'Proposals', 'day' => 'Daylight', 'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -134,7 +134,7 @@ final class Workspace
 
     public function proposals(): ProposalDesk
     {
-        return new ProposalDesk($this->situation, $this->judge, $this->reader, request()->query('chair') === '1');
+        return new ProposalDesk($this->situation, $this->judge, $this->reader, request()->query('chair') === '1', $this->stage === Stage::Light);
     }
 
     public function cameras(): CameraDesk

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\DaylightStudy;
 use FineFrame\Judge\DimmerPlan;
+use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
+use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Light\Daylight;
 use FineFrame\Light\Emitter;
@@ -18,6 +20,7 @@ use FineFrame\Light\Weather;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\Kit;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Propose\LightSearch;
 use FineFrame\Scene\FaceReading;
 use FineFrame\Scene\FramePicture;
 use FineFrame\Scene\FramePolygon;
@@ -272,4 +275,21 @@ it('watches colour, windows, hours and heat', function (): void {
         ->and(lightVerdicts(['lights/key/fixture' => 'open-650', 'lights/key/before' => 'gel-half-warm'], 'key')['hot-lamps-keep-their-distance'])->toBe('breaks fails')
         ->and(lightVerdicts(['lights/key/fixture' => 'open-650', 'lights/key/height_m' => 2.6], 'key')['hot-lamps-keep-their-distance'])->toBe('breaks ceiling')
         ->and(lightVerdicts(['lights/key/fixture' => 'open-650'], 'key')['hot-lamps-keep-their-distance'])->toBe('holds holds');
+});
+
+it('proposes three ways to light the miller that hold, keep out of frame and give the stop', function (): void {
+    $situation = new Situation(Cases::demo());
+    $search = new LightSearch($situation, Judge::standard());
+    $proposals = $search->proposals();
+    expect($proposals)->toHaveCount(3)->and(array_unique(array_column($proposals, 'name')))->toHaveCount(3)->and($search->considered)->toBeGreaterThan(2000);
+    foreach ($proposals as $proposal) {
+        $after = $proposal->edit->applyTo($situation->setup->plan)->again($situation->setup);
+        $lamps = array_column($after->setup->lights, 'id');
+        $broken = array_filter(Judge::standard()->judge($after)->findings, fn (Finding $f): bool => $f->severity === Severity::Breaks && array_intersect($f->about, $lamps) !== []);
+        expect($broken)->toBe([])->and(abs((new Situation($after))->face('miller')->light->stopsOver()))->toBeLessThan(0.35);
+    }
+    // By the school of the open face the first one is lit from the side that A sees.
+    $open = new Situation(Cases::demo(['/brief/schools/contrast' => 'open']));
+    $first = (new LightSearch($open, Judge::standard()))->proposals()[0];
+    expect((new Situation($first->edit->applyTo($open->setup->plan)->again($open->setup)))->face('miller')->isShort())->toBeFalse();
 });

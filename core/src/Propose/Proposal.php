@@ -6,15 +6,16 @@ namespace FineFrame\Propose;
 
 use FineFrame\Plan\Edit;
 
-/** Places for the cameras, and for whom they are on when that was asked, with what speaks for them and what they give up. */
+/** Places for cameras or lamps, with what speaks for them and what they give up. */
 final readonly class Proposal
 {
     /**
      * @param  float  $score  the weighted mean of its reasons
      * @param  list<Reason>  $reasons  the strongest first
      * @param  list<string>  $toMove  ids of lamps and microphones that stand in its frames
+     * @param  string  $name  of its recipe, where it follows one
      */
-    public function __construct(public float $score, public array $reasons, public array $toMove, public Edit $edit)
+    public function __construct(public float $score, public array $reasons, public array $toMove, public Edit $edit, public string $name = '')
     {
     }
 

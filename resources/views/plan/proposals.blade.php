@@ -1,16 +1,17 @@
 <div class="board-text">
-    @if (! $work->setup->isTalk())
+    @if (! $work->setup->isTalk() && $work->stage !== \FineFrame\Judge\Stage::Light)
         <p class="why">Places are proposed for talks. For a performance, give each camera a role and see who covers whom.</p>
     @elseif ($work->isStill())
         @php($desk = $work->proposals())
-        <p class="why">{{ number_format($desk->considered) }} places and pairs were scored; these three are unlike, and hold. Each score opens to its working. <a href="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-get="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-swap="none">{{ $desk->withChair ? 'Leave the chair where it is' : 'Propose the chair as well' }}</a></p>
+        @if ($desk->isLight)<p class="why">{{ number_format($desk->considered) }} places for lamps were scored; these are different ways to light {{ $work->setup->subjects()[0]->name ?? 'the face' }} with what the kit has, read as they would stand. Applying one takes the lamps of now away; undo brings them back.</p>@else
+        <p class="why">{{ number_format($desk->considered) }} places and pairs were scored; these three are unlike, and hold. Each score opens to its working. <a href="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-get="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-swap="none">{{ $desk->withChair ? 'Leave the chair where it is' : 'Propose the chair as well' }}</a></p>@endif
         @forelse ($desk->proposals as $i => $proposal)
             @php($after = $desk->after($proposal))
             <section class="proposal" aria-labelledby="proposal-{{ $i }}">
-                <h3 id="proposal-{{ $i }}">Proposal {{ $i + 1 }} <b class="num">{{ round(100 * $proposal->score) }}</b></h3>
+                <h3 id="proposal-{{ $i }}">Proposal {{ $i + 1 }}{{ $desk->title($proposal) === '' ? '' : ': '.$desk->title($proposal) }} <b class="num">{{ round(100 * $proposal->score) }}</b></h3>
                 <div class="proposal-pictures">
                     @foreach ($desk->frames($after) as $frame)<figure class="frame"><figcaption><b>{{ $frame->label }}</b> {{ $frame->headline() }}</figcaption>@include('plan.frame')</figure>@endforeach
-                    <figure class="frame proposal-floor">@include('plan.floor', ['floor' => $desk->floor($after), 'ink' => new \App\View\Drawing\PaperInk, 'selected' => null, 'overlays' => ['lenses']])</figure>
+                    <figure class="frame proposal-floor">@include('plan.floor', ['floor' => $desk->floor($after), 'ink' => new \App\View\Drawing\PaperInk, 'selected' => null, 'overlays' => $desk->isLight ? ['light'] : ['lenses']])</figure>
                 </div>
                 <p><b>For it:</b> {{ $desk->words($proposal->speaksFor()) }}.@if ($proposal->givesUp() !== []) <b>It gives up:</b> {{ $desk->words($proposal->givesUp()) }}.@endif @if ($proposal->toMove !== []) <b>Then to move:</b> {{ $desk->toMove($proposal) }}.@endif</p>
                 <div class="acts">
@@ -23,7 +24,7 @@
                 </div>
             </section>
         @empty
-            <p class="why">No two places were found that hold. Give the chair more room, or let it be proposed as well.</p>
+            <p class="why">{{ $desk->isLight ? 'No way of lighting was found that holds: the frames leave no place for stands, or no lamp of the kit is strong enough.' : 'No two places were found that hold. Give the chair more room, or let it be proposed as well.' }}</p>
         @endforelse
     @endif
 </div>
