@@ -8,6 +8,7 @@ use FineFrame\Format\Csv\ReadingsTable;
 use FineFrame\Format\Csv\TapeBookTable;
 use FineFrame\Format\Dxf\Reader;
 use FineFrame\Format\Dxf\Writer;
+use FineFrame\Format\Eulumdat\Reader as EulumdatReader;
 use FineFrame\Format\UnreadableFile;
 use FineFrame\Space\Room;
 use FineFrame\Space\Rooms;
@@ -81,3 +82,46 @@ it('reads loose lines in any order and direction, in millimetres, turned', funct
         ->and(fn () => Reader::read("0\nSECTION\n2\nENTITIES\n".$line('WALL', [0, 0, 1, 0])."0\nENDSEC\n0\nEOF\n"))->toThrow(UnreadableFile::class, 'no closed outline')
         ->and(fn () => Reader::read('PK not a drawing'))->toThrow(UnreadableFile::class, 'ASCII DXF');
 });
+
+/** @param  array<int, string>  $changed  by line, from 1 */
+function eulumdat(int $symmetry, int $planes, callable $candela, array $changed = []): string
+{
+    $lines = ['a maker', '1', (string) $symmetry, (string) $planes, (string) (360 / $planes), '19', '5', 'report', 'a lamp', '1', 'lamp.ldt', 'today', '200', '0', '100', '180', '0', '0', '0', '0', '0', '100', '100', '1.0', '0', '1', '1', 'LED', '2000', '5600', '90', '40', ...array_fill(0, 10, '0.5')];
+    $given = [1 => [0], 2 => range(0, $planes / 2), 3 => range($planes / 4, 3 * $planes / 4), 4 => range(0, $planes / 4)][$symmetry] ?? range(0, $planes - 1);
+    array_push($lines, ...array_map(fn (int $i): string => (string) ($i * 360 / $planes), range(0, $planes - 1)), ...array_map(fn (int $i): string => (string) ($i * 5), range(0, 18)));
+    foreach ($given as $plane) {
+        foreach (range(0, 18) as $i) {
+            $lines[] = number_format($candela($plane * 360 / $planes, $i * 5), 4, ',', '');
+        }
+    }
+    foreach ($changed as $line => $text) {
+        $lines[$line - 1] = $text;
+    }
+
+    return implode("\r\n", $lines);
+}
+
+it('reads EULUMDAT by its order of lines and its symmetry', function (): void {
+    // A dull face gives 1000/π cd straight ahead for a thousand lumens, and here there are two thousand.
+    $dull = fn (float $c, float $g): float => 1000 / M_PI * cos(deg2rad($g));
+    foreach ([0 => 24, 1 => 24, 2 => 24, 3 => 24, 4 => 24] as $symmetry => $planes) {
+        $web = EulumdatReader::read(eulumdat($symmetry, $planes, $dull));
+        expect($web->candela(0, 0))->toEqualWithDelta(2000 / M_PI, 0.01)->and($web->candela(60, 200))->toEqualWithDelta(1000 / M_PI, 0.01)->and($web->lumens())->toEqualWithDelta(2000, 10)->and($web->watts)->toBe(40.0);
+    }
+    // Mirrored about the plane from 90° to 270°: brighter towards 180° on file is as bright towards 0°.
+    $wide = EulumdatReader::read(eulumdat(3, 24, fn (float $c, float $g): float => 100 + abs(cos(deg2rad($c))) * ($c > 90 ? 50 : 50)));
+    expect($wide->candela(45, 0))->toEqualWithDelta(300, 0.1)->and($wide->candela(45, 180))->toEqualWithDelta(300, 0.1)->and($wide->candela(45, 90))->toEqualWithDelta(200, 0.1);
+});
+
+it('refuses what is not EULUMDAT, by its line', function (string $file, string $says): void {
+    expect(fn () => EulumdatReader::read($file))->toThrow(UnreadableFile::class, $says);
+})->with([
+    'cut off' => [substr(eulumdat(1, 24, fn () => 1.0), 0, -40), 'fewer lines'],
+    'a word' => [eulumdat(1, 24, fn () => 1.0, [29 => 'many']), 'Line 29'],
+    'a symmetry that there is not' => [eulumdat(1, 24, fn () => 1.0, [3 => '7']), 'Line 3'],
+    'angles that fall' => [eulumdat(1, 24, fn () => 1.0, [45 => '0']), 'Line 45'],
+    'more than declared' => [eulumdat(1, 24, fn () => 1.0)."\r\n5", 'more values'],
+    'huge counts' => [eulumdat(1, 24, fn () => 1.0, [4 => '900000']), 'Line 4'],
+    'binary' => ["a\0b", 'not a text file'],
+    'empty' => ['', 'Line 1'],
+]);

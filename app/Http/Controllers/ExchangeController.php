@@ -12,6 +12,7 @@ use FineFrame\Format\Csv\ReadingsTable;
 use FineFrame\Format\Csv\TapeBookTable;
 use FineFrame\Format\Dxf\Reader;
 use FineFrame\Format\Dxf\Writer;
+use FineFrame\Format\Eulumdat\Reader as EulumdatReader;
 use FineFrame\Format\Ies\Reader as IesReader;
 use FineFrame\Format\UnreadableFile;
 use FineFrame\Light\PhotometricWeb;
@@ -63,7 +64,7 @@ final readonly class ExchangeController
             [$edit, $words, $said] = match ($request->string('what')->toString()) {
                 'tape' => $this->taped($plan, $place, $at, TapeBookTable::read($request->text(), $this->desk->reader->units)),
                 'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
-                'ies' => $this->lamp($plan, IesReader::read($request->text()), Desk::word($request, 'name')),
+                'ies' => $this->lamp($plan, preg_match('/^\s*TILT\s*=/mi', $request->text()) ? IesReader::read($request->text()) : EulumdatReader::read($request->text()), Desk::word($request, 'name')),
                 'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),
                 default => $this->read($place, ReadingsTable::read($request->text())),
             };

@@ -10,9 +10,9 @@
             @error('file')<p class="error">{{ $message }}</p>@enderror
         </x-act>
         <x-act :work="$work" :to="route('exchange.bring', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="tape-line">
-            <input type="hidden" name="what" value="ies"><span class="why">Bring in a lamp’s measured light (IES LM-63)</span>
+            <input type="hidden" name="what" value="ies"><span class="why">Bring in a lamp’s measured light (IES LM-63 or EULUMDAT)</span>
             <label>called <input name="name" autocomplete="off"></label>
-            <input type="file" name="file" aria-label="Lamp to bring in" accept=".ies"> <button class="plain">Bring in</button>
+            <input type="file" name="file" aria-label="Lamp to bring in" accept=".ies,.ldt"> <button class="plain">Bring in</button>
         </x-act>
     </section>
 </div>
