@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\View;
 
 use FineFrame\Geometry\Vec2;
+use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Situation;
 use FineFrame\Light\Modifier;
 use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\FaceReading;
+use FineFrame\Scene\LightField;
 
 /** Light on faces as the page shows it: each source's share, the cells, and the lamps to be switched off in turn. */
 final readonly class LightDesk
@@ -48,6 +50,32 @@ final readonly class LightDesk
             'height' => $this->reader->metres($lamp->placement->heightM), 'aim' => round(fmod(rad2deg($lamp->facing()->floor()->bearing()) + 360, 360)).'°, '.round(abs(rad2deg($lamp->facing()->elevation()))).'° '.($lamp->facing()->elevation() < 0 ? 'down' : 'up'),
             'dim' => $this->reader->print(Quantity::share($lamp->placement->dimmer)), 'kelvin' => $this->reader->print(Quantity::of($lamp->kelvin(), Unit::Kelvin)), 'watts' => $this->reader->print(Quantity::of($lamp->fixture->watts, Unit::Watt)), 'place' => $lamp->placement->place,
         ], $this->situation->scene->lamps));
+    }
+
+    /** @return list<array{name: string, place: Vec2, lux: string, stops: string, parts: list<array{string, string}>}> what was dropped in the room to be read */
+    public function probes(): array
+    {
+        $field = new LightField($this->situation->scene, $this->situation->setup->camera(0)?->pupil());
+        $wanted = $this->situation->setup->setup->metering->wantedLux();
+        $lux = fn (float $v): string => $this->reader->print(Quantity::of($v, Unit::Lux));
+        $probes = [];
+        foreach ($this->situation->setup->setup->list('probes') as $probe) {
+            [$x, $y] = [$probe->number('x_m'), $probe->number('y_m')];
+            if ($x === null || $y === null) {
+                continue;
+            }
+            $parts = $field->at(new Vec3($x, $y, $probe->number('height_m') ?? 1.2));
+            $stops = log(max(1e-3, array_sum($parts)) / $wanted, 2);
+            arsort($parts);
+            $probes[] = [
+                'name' => $probe->text('name'), 'place' => new Vec2($x, $y), 'lux' => $lux(array_sum($parts)), 'stops' => ($stops < 0 ? '−' : '+').number_format(abs($stops), 1),
+                'parts' => array_map(fn (string $by, float $value): array => [match ($by) {
+                    'around' => 'from all around', 'sun' => 'the sun itself', default => $this->situation->name($by)
+                }, $lux($value)], array_map(strval(...), array_keys(array_filter($parts, static fn (float $v): bool => $v > 0.5))), array_values(array_filter($parts, static fn (float $v): bool => $v > 0.5))),
+            ];
+        }
+
+        return $probes;
     }
 
     /** @return list<array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}> */

@@ -11,6 +11,7 @@ use App\Plans\PlanStore;
 use App\View\Drawing\ElevationDrawing;
 use App\View\Drawing\FloorDrawing;
 use App\View\Drawing\FrameDrawing;
+use App\View\Drawing\StopsDrawing;
 use FineFrame\Figures\Figure;
 use FineFrame\Figures\Figures;
 use FineFrame\Judge\Finding;
@@ -40,7 +41,7 @@ final class Workspace
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
         'stage' => ['above' => 'From above', 'colours' => 'Colours', 'side' => 'From the side', 'table' => 'Table'],
         'cameras' => ['above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'cover' => 'Who covers whom', 'settings' => 'Settings', 'kit' => 'Kit', 'side' => 'From the side', 'table' => 'Table'],
-        'light' => ['above' => 'From above', 'propose' => 'Proposals', 'day' => 'Daylight', 'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table'],
+        'light' => ['above' => 'From above', 'stops' => 'Stops', 'propose' => 'Proposals', 'day' => 'Daylight', 'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -127,6 +128,12 @@ final class Workspace
         return new LightDesk($this->situation, $this->reader, $this->off);
     }
 
+    /** The floor in false colour. */
+    public function stops(): StopsDrawing
+    {
+        return new StopsDrawing($this->situation, $this->floor()->sheet);
+    }
+
     public function daylight(): ?DaylightDesk
     {
         return DaylightDesk::of($this->situation, $this->reader);
@@ -194,7 +201,7 @@ final class Workspace
     /** @return list<FrameDrawing> */
     public function frames(): array
     {
-        return FrameDrawing::all($this->situation, $this->reader, ! $this->isStill(), $this->isStill() && $this->stage === Stage::Light);
+        return FrameDrawing::all($this->situation, $this->reader, ! $this->isStill(), $this->isStill() && $this->stage === Stage::Light, $this->look === 'stops' && $this->stage === Stage::Light);
     }
 
     /** @return list<string> ids of cameras with something broken in their frame */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use FineFrame\Geometry\Convex;
+use FineFrame\Geometry\Isolines;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Segment;
 use FineFrame\Geometry\Turn;
@@ -73,4 +74,15 @@ it('makes a hull without the points inside, and samples that add up to it', func
     expect($hull)->toHaveCount(4)
         ->and(Convex::area($hull))->toEqualWithDelta(1.0, 1e-12)
         ->and(array_sum(array_column(Convex::samples($hull, 0.01), 1)))->toEqualWithDelta(1.0, 1e-12);
+});
+
+it('draws lines of equal value where they are', function (): void {
+    // A cone: the line of height 2 is the circle of radius 2 about its middle; a saddle gives two lines that do not cross.
+    $cone = array_map(fn (int $i): array => array_map(fn (int $j): float => hypot($i - 5, $j - 5), range(0, 10)), range(0, 10));
+    foreach (Isolines::at($cone, 2.0) as $piece) {
+        foreach ($piece as [$x, $y]) {
+            expect(hypot($x - 5, $y - 5))->toEqualWithDelta(2.0, 0.12);
+        }
+    }
+    expect(Isolines::at($cone, 2.0))->not->toBe([])->and(Isolines::at($cone, 99.0))->toBe([])->and(Isolines::at([[0.0, 1.0], [1.0, 0.0]], 0.5))->toHaveCount(2);
 });

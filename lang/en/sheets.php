@@ -9,14 +9,14 @@ return [
     'titles' => [
         'bodies' => 'Bodies', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters', 'fixtures' => 'Lamps', 'modifiers' => 'What goes before a lamp',
         'sections' => 'Song map', 'progress' => 'Frames over the talk', 'views' => 'Who sees which picture',
-        'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
+        'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'probes' => 'Where to read the light', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
         'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'pouch' => 'Pouch to take along', 'photos' => 'Photos',
         'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points', 'materials' => 'Materials and what they take',
     ],
     'ones' => [
         'bodies' => 'a body', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter', 'fixtures' => 'a lamp', 'modifiers' => 'a modifier',
         'sections' => 'a section', 'progress' => 'a part of the talk', 'views' => 'a viewer',
-        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
+        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'probes' => 'a probe', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [

@@ -40,7 +40,7 @@ final readonly class FrameDrawing
     /** @var list<Intrusion> */
     private array $intruded;
 
-    public function __construct(private Situation $situation, private LensView $view, private Reader $reader, private bool $isSharp = false, private bool $isLit = false)
+    public function __construct(private Situation $situation, private LensView $view, private Reader $reader, private bool $isSharp = false, private bool $isLit = false, private bool $isFalse = false)
     {
         $this->id = $view->camera->placement->id;
         $this->label = $view->camera->placement->label;
@@ -54,11 +54,12 @@ final readonly class FrameDrawing
     /**
      * @param  bool  $isSharp  while something is dragged, without blur
      * @param  bool  $isLit  with shadows and pools of light
+     * @param  bool  $isFalse  in false colour, by stops
      * @return list<self>
      */
-    public static function all(Situation $situation, Reader $reader, bool $isSharp = false, bool $isLit = false): array
+    public static function all(Situation $situation, Reader $reader, bool $isSharp = false, bool $isLit = false, bool $isFalse = false): array
     {
-        return array_values(array_map(static fn (LensView $v): self => new self($situation, $v, $reader, $isSharp, $isLit), $situation->scene->views));
+        return array_values(array_map(static fn (LensView $v): self => new self($situation, $v, $reader, $isSharp, $isLit, $isFalse), $situation->scene->views));
     }
 
     public function headline(): string
@@ -86,7 +87,7 @@ final readonly class FrameDrawing
         [$blur, $opacity, $fill, $run] = [0, 1.0, '', ''];
         $sampled = array_column($this->situation->colours()->sampled(), 'hex', 'on');
         foreach (FramePicture::of($this->situation->scene, $this->view, $this->isLit)->polygons as $polygon) {
-            $colour = Palette::fill($polygon->material, $polygon->stops, self::takesColour($polygon) ? $sampled[$polygon->owner] ?? '' : '');
+            $colour = $this->isFalse ? Scale::fill($polygon->stops) : Palette::fill($polygon->material, $polygon->stops, self::takesColour($polygon) ? $sampled[$polygon->owner] ?? '' : '');
             $step = $this->isSharp ? 0 : self::step($polygon->blur);
             $isNew = $step !== $blur || $polygon->opacity !== $opacity;
             if ($run !== '' && ($isNew || $colour !== $fill)) {

@@ -22,6 +22,10 @@
         <image class="underlay" href="{{ route('photos.show', ['shoot' => $work->shoot->id, 'file' => $under['file']]) }}" x="0" y="{{ -$under['height'] }}" width="{{ $under['width'] }}" height="{{ $under['height'] }}" transform="translate({{ $under['x'] }} {{ $under['y'] }}) rotate({{ $under['turn'] }})"/>
         <path {!! $ink->of('underlaid') !!} d="{{ $floor->room() }}"/>
     @endif
+    @isset($stops)
+        <clipPath id="room-clip"><path d="{{ $floor->room() }}"/></clipPath>
+        <g class="stops" clip-path="url(#room-clip)">@foreach ($stops->fills() as $fill)<path fill="{{ $fill['fill'] }}" d="{{ $fill['path'] }}"/>@endforeach @foreach ($stops->lines() as $line)<path class="stop-line" d="{{ $line['path'] }}"><title>{{ $line['stops'] }}</title></path>@endforeach</g>
+    @endisset
     @foreach ($pools as $pool)
         <path {!! $ink->of("pool".($ink instanceof \App\View\Drawing\ScreenInk ? " pool-{$pool['level']}" : '')) !!} d="{{ $pool['path'] }}"/>
     @endforeach
@@ -32,6 +36,7 @@
         @if ($opening['swing'] !== '')<path {!! $ink->of('leaf') !!} d="{{ $opening['swing'] }}"/>@endif
         @if ($opening['kind'] === 'window')<path {!! $ink->of('pane') !!} d="{{ $opening['line'] }}"/>@endif
     @endforeach
+    @isset($probes)@foreach ($work->light()->probes() as $probe)<g><path class="probe" d="M{{ $floor->sheet->x($probe['place']) - 6 }} {{ $floor->sheet->y($probe['place']) }}h12M{{ $floor->sheet->x($probe['place']) }} {{ $floor->sheet->y($probe['place']) - 6 }}v12"/><text class="label" x="{{ $floor->sheet->x($probe['place']) + 8 }}" y="{{ $floor->sheet->y($probe['place']) - 4 }}">{{ $probe['name'] }} {{ $probe['stops'] }}</text></g>@endforeach @endisset
     @foreach ($floor->built() as $built)
         <path {!! $ink->of($built['class']) !!} d="{{ $built['path'] }}"/>
         <text {!! $ink->of('label built') !!} x="{{ $built['at'][0] }}" y="{{ $built['at'][1] }}">{{ $built['name'] }}</text>

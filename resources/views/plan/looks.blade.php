@@ -36,6 +36,9 @@
         @case('colours')
             @include('plan.colours')
             @break
+        @case('stops')
+            @include('plan.stops')
+            @break
         @case('day')
             @include('plan.daylight')
             @break
