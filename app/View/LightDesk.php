@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Plans\Looked;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Situation;
@@ -13,12 +14,12 @@ use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\FaceReading;
 use FineFrame\Scene\LightField;
+use FineFrame\Staging\Furniture;
 
 /** Light on faces as the page shows it: each source's share, the cells, and the lamps to be switched off in turn. */
 final readonly class LightDesk
 {
-    /** @param  list<string>  $off  lamps that are off only to look */
-    public function __construct(private Situation $situation, private Reader $reader, private array $off)
+    public function __construct(private Situation $situation, private Reader $reader, public Looked $looked)
     {
     }
 
@@ -28,16 +29,31 @@ final readonly class LightDesk
         $ids = array_keys($this->situation->scene->lamps);
         $lamps = [];
         foreach ($ids as $i => $id) {
-            $isOff = in_array($id, $this->off, true);
-            $rest = array_values(array_diff($this->off, [$id]));
+            $isOff = in_array($id, $this->looked->off, true);
+            $rest = array_values(array_diff($this->looked->off, [$id]));
             $others = array_values(array_diff($ids, [$id]));
             $lamps[] = [
                 'id' => $id, 'nth' => $i + 1, 'name' => $this->situation->name($id), 'burns' => $this->situation->scene->lamps[$id]->placement->on, 'lookedOff' => $isOff,
-                'off' => self::query($isOff ? $rest : [...$this->off, $id]), 'alone' => self::query($this->off === $others && $others !== [] ? [] : $others),
+                'off' => self::query($isOff ? $rest : [...$this->looked->off, $id]), 'alone' => self::query($this->looked->off === $others && $others !== [] ? [] : $others),
             ];
         }
 
         return $lamps;
+    }
+
+    /** @return list<string> clock times every quarter of an hour while is recorded; none where nobody has said when and where */
+    public function hours(): array
+    {
+        $site = $this->situation->setup->location->site;
+        $window = $site === null ? null : $this->situation->setup->plan->recorded($site);
+
+        return $site === null || $window === null ? [] : array_map($site->clock(...), range($window[0], $window[1], 900.0));
+    }
+
+    /** Whether boards or cloths stand there, to be looked at without. */
+    public function hasBoards(): bool
+    {
+        return $this->looked->isBare || array_filter($this->situation->setup->setup->furniture, static fn (Furniture $f): bool => $f->reflects !== null) !== [];
     }
 
     /** @return list<array{id: string, name: string, on: bool, fixture: string, stand: string, height: string, aim: string, dim: string, kelvin: string, watts: string, place: Vec2}> */

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Shoot;
 use App\Plans\Cards\Card;
 use App\Plans\Cards\Cards;
+use App\Plans\Looked;
 use App\Plans\PlanStore;
 use App\View\Drawing\ElevationDrawing;
 use App\View\Drawing\FloorDrawing;
@@ -60,8 +61,8 @@ final class Workspace
     public readonly ?Card $card;
 
     /**
-     * @param  list<string>  $off  lamps that are off only to look
-     * @param  SetupPlan|null  $kept  as it is kept, where lamps are off only to look
+     * @param  Looked  $looked  what is otherwise only to look
+     * @param  SetupPlan|null  $kept  as it is kept, where something is otherwise only to look
      */
     public function __construct(
         public readonly Shoot $shoot,
@@ -73,7 +74,7 @@ final class Workspace
         private readonly Judge $judge,
         private readonly bool $mends = true,
         string $room = '',
-        private readonly array $off = [],
+        private readonly Looked $looked = new Looked,
         ?SetupPlan $kept = null,
     ) {
         $this->room = $setup->room->called($room);
@@ -125,7 +126,7 @@ final class Workspace
 
     public function light(): LightDesk
     {
-        return new LightDesk($this->situation, $this->reader, $this->off);
+        return new LightDesk($this->situation, $this->reader, $this->looked);
     }
 
     /** The floor in false colour. */
@@ -268,7 +269,7 @@ final class Workspace
     /** @param  array<string, string|null>  $with */
     public function url(array $with = []): string
     {
-        $with += ['place' => $this->place(), 'room' => $this->room->id === '' ? null : $this->room->id, 'off' => $this->off === [] || ($with['stage'] ?? $this->stage->value) !== 'light' ? null : implode(',', $this->off)];
+        $with += ['place' => $this->place(), 'room' => $this->room->id === '' ? null : $this->room->id] + (($with['stage'] ?? $this->stage->value) === 'light' ? $this->looked->query() : []);
         $look = $with['look'] ?? ($this->look === array_key_first(self::looksOf($this->stage)) || ($with['stage'] ?? $this->stage->value) !== $this->stage->value ? null : $this->look);
         $query = array_filter(['look' => $look] + $with + ['select' => $this->selected ?? (in_array($this->stage, [Stage::Brief, Stage::Scout, Stage::Measure], true) ? 'none' : null)], static fn (?string $v): bool => $v !== null);
         $stage = $with['stage'] ?? $this->stage->value;

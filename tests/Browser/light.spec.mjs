@@ -46,3 +46,30 @@ test('a black cloth dragged in beside the far cheek deepens the ratio', async ({
     await page.mouse.up();
     await expect.poll(() => cheeks(page)).toBeGreaterThan(before * 1.05);
 });
+
+test('an hour is looked at, and the stripe of sun arrives and goes', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'light?place=duo'));
+    await page.getByLabel('Sky').selectOption('clear');
+    await expect(page.locator('.bars').first()).toContainText('daylight by the gable window');
+    const frame = async () => page.locator('#frame-cam-a svg').innerHTML();
+    await page.getByLabel('Hour').selectOption('10:30');
+    await expect(page.locator('.bars').first()).toContainText('the sun itself');
+    const early = await frame();
+    await page.getByLabel('Hour').selectOption('11:30');
+    await expect(page.locator('.bars').first()).not.toContainText('the sun itself');
+    expect(await frame()).not.toBe(early);
+    await page.reload();
+    await page.goto(page.url().replace(/\?.*/, '?place=duo'));
+    await expect(page.locator('.bars').first()).toContainText('what is there');
+});
+
+test('a way to light is taken, and undo brings the lamps of before back', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'light?look=propose'));
+    await page.getByRole('button', { name: 'Apply' }).first().click();
+    await expect(page.locator('#state')).toHaveAttribute('data-version', '2');
+    await expect(page.locator('#side, .side').first()).not.toContainText('Key is in B’s frame');
+    await page.goto(page.url().replace(/\?.*/, ''));
+    expect(await lux(page)).toBeLessThan(300);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect.poll(() => lux(page)).toBeGreaterThan(600);
+});

@@ -65,7 +65,28 @@ it('lists the lamps from two walls, and prints what each does', function (): voi
     });
     $this->get("/shoots/$shoot->id/contact.pdf?stage=light&place=duo&off=duo-key")->assertOk()->assertHeader('Content-Type', 'application/pdf');
     // By two lamps: all, and each alone; what is off on the page is no matter to the sheet. What is there stands in each.
-    expect(array_keys($lux))->toBe(['All lamps', 'Key alone', 'Edge alone'])
+    expect(array_keys($lux))->toBe(['All lamps', 'Key alone', 'Edge alone', ...array_merge(...array_map(fn (string $hour): array => ["At $hour, sky clear", "At $hour, sky overcast"], ['10:30', '11:15', '12:00']))])
         ->and($lux['All lamps'])->toBeGreaterThan($lux['Key alone'])->and($lux['All lamps'])->toBeGreaterThan($lux['Edge alone'])
         ->and($lux['Key alone'] + $lux['Edge alone'] - $lux['All lamps'])->toEqualWithDelta(90, 2);
+});
+
+it('shows the light in each of its ways, and keeps what is only looked at out of the plan', function (): void {
+    $shoot = $this->demo();
+    $at = "/shoots/$shoot->id/light";
+    $this->get("$at?look=stops")->assertOk()->assertSee('Stops over the wanted exposure')->assertSee('+4 and more: clips');
+    $this->get("$at?look=propose")->assertOk()->assertSee('Proposal 1: ')->assertSee('places for lamps were scored');
+    $this->get("$at?look=day&place=duo")->assertOk()->assertSee('Steadiest from')->assertSee('No reading of daylight has a place and a time yet');
+    $this->get("$at?look=day")->assertOk()->assertSee('Held against the meter')->assertSee('window seat');
+    $this->get("$at?look=lamps")->assertOk()->assertSee('What goes before a lamp')->assertSee('Half diffusion in a 1.2 m frame');
+    $this->get("$at?place=duo&sky=clear&hour=10:30")->assertOk()->assertSee('the sun itself')->assertSee('daylight by the gable window');
+    $this->get("$at?place=duo&sky=overcast&hour=10:30")->assertOk()->assertDontSee('the sun itself');
+    expect(app(PlanStore::class)->open($shoot->refresh())->setup('duo')->setup->metering->clock)->toBe('');
+
+    // A probe is dropped and read; the fitted sky is planned by; a frame goes before the key.
+    $this->post("/shoots/$shoot->id/sheet", ['version' => 1, 'stage' => 'light', 'look' => 'stops', 'sheet' => 'probes', 'rows' => ['new' => ['id' => '', 'name' => 'hands', 'x_m' => '3.1', 'y_m' => '2.4', 'height_m' => '0.8']]])->assertRedirect();
+    $this->get("$at?look=stops")->assertSee('hands')->assertSee('from all around');
+    $this->post("/shoots/$shoot->id/edit", ['version' => 2, 'stage' => 'light', 'look' => 'day', 'edit' => json_encode(['/setups/talk/metering/sky_factor' => 0.4, '/setups/talk/metering/weather' => 'overcast'])])->assertRedirect();
+    $this->get($at)->assertSee('daylight by the estuary window');
+    $this->post("/shoots/$shoot->id/card", ['version' => 3, 'stage' => 'light', 'thing' => 'key', 'fields' => ['/setups/talk/lights/key/before' => 'frame-full', '/setups/talk/lights/key/aim_x_m' => '']])->assertRedirect();
+    $this->get("$at?look=list")->assertSee('Soft box 1.2 m → Full diffusion in a 1.8 m frame');
 });

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Shoot;
+use App\Plans\Looked;
 use App\Plans\PlanStore;
 use App\View\Reader;
 use App\View\Workspace;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Stage;
-use FineFrame\Plan\Edit;
 use FineFrame\Plan\Location;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\ShootPlan;
@@ -55,34 +55,19 @@ final readonly class Desk
         return $place->rooms->called(self::word($request, 'room'));
     }
 
-    /**
-     * The same with some lamps off, only to look at: nothing is kept.
-     *
-     * @param  list<string>  $off
-     */
-    private static function darkened(SetupPlan $setup, array $off): SetupPlan
-    {
-        $values = [];
-        foreach ($setup->setup->lights as $light) {
-            in_array($light->id, $off, true) ? $values["/setups/{$setup->setup->id}/lights/$light->id/on"] = false : null;
-        }
-
-        return $values === [] ? $setup : (new Edit($values))->applyTo($setup->plan)->again($setup);
-    }
-
-    /** @param  list<string>|null  $off  lamps off only to look; null for those the reader chose */
-    public function workspace(Request $request, Shoot $shoot, ?ShootPlan $plan = null, bool $mends = true, ?array $off = null): Workspace
+    /** @param  Looked|null  $looked  what is otherwise only to look; null for what the reader chose */
+    public function workspace(Request $request, Shoot $shoot, ?ShootPlan $plan = null, bool $mends = true, ?Looked $looked = null): Workspace
     {
         $plan ??= $this->store->open($shoot);
         $stage = Stage::tryFrom(self::word($request, 'stage') ?: self::routed($request)) ?? Stage::Cameras;
         $look = self::word($request, 'look');
         $selected = self::word($request, 'select');
 
-        $off ??= array_values(array_filter(explode(',', self::word($request, 'off'))));
+        $looked ??= Looked::of($request);
 
         return new Workspace(
             $shoot,
-            self::darkened($setup = $this->setup($request, $plan), $off),
+            $looked->applied($setup = $this->setup($request, $plan)),
             $stage,
             isset(Workspace::looksOf($stage)[$look]) ? $look : (string) array_key_first(Workspace::looksOf($stage)),
             $selected === '' ? match ($stage) {
@@ -95,7 +80,7 @@ final readonly class Desk
             $this->judge,
             $mends,
             self::word($request, 'room'),
-            $off,
+            $looked,
             $setup,
         );
     }

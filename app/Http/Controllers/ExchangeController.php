@@ -64,7 +64,7 @@ final readonly class ExchangeController
             [$edit, $words, $said] = match ($request->string('what')->toString()) {
                 'tape' => $this->taped($plan, $place, $at, TapeBookTable::read($request->text(), $this->desk->reader->units)),
                 'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
-                'ies' => $this->lamp($plan, preg_match('/^\s*TILT\s*=/mi', $request->text()) ? IesReader::read($request->text()) : EulumdatReader::read($request->text()), Desk::word($request, 'name')),
+                'ies' => $this->lamp($plan, preg_match('/\A[^\n]*\R\s*[123]\s*\R\s*[0-4]\s*\R/', $request->text()) ? EulumdatReader::read($request->text()) : IesReader::read($request->text()), Desk::word($request, 'name')),
                 'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),
                 default => $this->read($place, ReadingsTable::read($request->text())),
             };

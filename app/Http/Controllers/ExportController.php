@@ -7,9 +7,11 @@ namespace App\Http\Controllers;
 use App\Models\Shoot;
 use App\Papers\Paper;
 use App\Papers\SetupSheet;
+use App\Plans\Looked;
 use App\View\Drawing\Drawings;
 use App\View\TakeDesk;
 use App\View\Workspace;
+use FineFrame\Light\Weather;
 use FineFrame\Plan\PlanWriter;
 use FineFrame\Plan\UnknownThing;
 use Illuminate\Http\Request;
@@ -64,14 +66,22 @@ final readonly class ExportController
     /** What each lamp does: the frames with all lamps, with each alone and with each off. */
     public function contact(Request $request, Shoot $shoot): Response
     {
-        $look = fn (string ...$off): Workspace => $this->desk->workspace($request, $shoot, mends: false, off: array_values($off));
-        $lamps = array_filter($look()->light()->lamps(), static fn (array $lamp): bool => $lamp['burns']);
+        $look = fn (Looked $looked): Workspace => $this->desk->workspace($request, $shoot, mends: false, looked: $looked);
+        $all = $look(new Looked);
+        $lamps = array_filter($all->light()->lamps(), static fn (array $lamp): bool => $lamp['burns']);
         $ids = array_column($lamps, 'id');
-        $rows = ['All lamps' => $look()];
+        $rows = ['All lamps' => $all];
         foreach ($lamps as $lamp) {
             // One lamp alone is all lamps; of two, without the one is the other alone.
-            count($ids) < 2 ?: $rows[$lamp['name'].' alone'] = $look(...array_diff($ids, [$lamp['id']]));
-            count($ids) === 2 ?: $rows['Without '.$lamp['name']] = $look($lamp['id']);
+            count($ids) < 2 ?: $rows[$lamp['name'].' alone'] = $look(new Looked(array_values(array_diff($ids, [$lamp['id']]))));
+            count($ids) === 2 ?: $rows['Without '.$lamp['name']] = $look(new Looked([$lamp['id']]));
+        }
+        $all->light()->hasBoards() ? $rows['Without boards and cloths'] = $look(new Looked(isBare: true)) : null;
+        $hours = $all->light()->hours();
+        foreach ($all->daylight() === null || $hours === [] ? [] : array_unique([$hours[0], $hours[intdiv(count($hours), 2)], $hours[count($hours) - 1]]) as $hour) {
+            foreach ([Weather::Clear, Weather::Overcast] as $sky) {
+                $rows["At $hour, sky $sky->value"] = $look(new Looked(sky: $sky, hour: $hour));
+            }
         }
 
         return response($this->sheet->contact($rows, Paper::tryFrom(Desk::word($request, 'paper')) ?? Paper::A4), 200, [

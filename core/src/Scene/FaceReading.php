@@ -112,8 +112,12 @@ final readonly class FaceReading
             $towards = Vec3::between($corners[0], $corners[2], 0.5)->minus($body->eyes)->unit();
             $lux[$id] = $seen[$id] * ($windows->diffuse($body->eyes, $towards)[$id] ?? 0.0) * (1 + $towards->dot($axis)) / 2;
         }
-        $sun = $windows->sunAt($body->eyes);
-        $sun = $sun > 0.0 && Occlusion::isOpen($scene, $body->eyes, $windows->towardsSun(), $body->person->id) ? $sun : 0.0;
+        $sun = 0.0;
+        // A stripe may end across a face: half by the eyes, half by the mouth.
+        foreach ([$body->eyes, $body->mouth] as $at) {
+            $here = $windows->sunAt($at);
+            $sun += $here > 0.0 && Occlusion::isOpen($scene, $at, $windows->towardsSun(), $body->person->id) ? $here / 2 : 0.0;
+        }
         foreach ($normals as $cell => $normal) {
             foreach ($windows->diffuse($body->eyes, $normal) as $id => $value) {
                 $cells[$cell] += $seen[$id] * $value;

@@ -8,6 +8,14 @@
             </li>
         @endforeach
     </ul>
+    @if ($hours = $desk->hours())
+        <form method="get" action="{{ $work->url() }}" hx-get="{{ $work->url(['sky' => null, 'hour' => null]) }}" hx-swap="none" hx-trigger="change, submit" class="tape-line dimmers hour">
+            <label>Look under <select name="sky" aria-label="Sky"><option value="">what is planned</option>@foreach (\FineFrame\Light\Weather::skies() as $sky)<option value="{{ $sky->value }}" @selected($desk->looked->sky === $sky)>{{ $sky->value }}</option>@endforeach</select></label>
+            <label>at <select name="hour" aria-label="Hour"><option value="">its hour</option>@foreach ($hours as $hour)<option @selected($desk->looked->hour === $hour)>{{ $hour }}</option>@endforeach</select></label>
+            <noscript><button class="plain">Look</button></noscript>
+        </form>
+    @endif
+    @if ($desk->hasBoards())<p class="acts"><a class="plain" role="button" href="{{ $work->url(['bare' => $desk->looked->isBare ? null : '1']) }}" hx-get="{{ $work->url(['bare' => $desk->looked->isBare ? null : '1']) }}" hx-swap="none" @if ($desk->looked->isBare) aria-pressed="true" @endif>{{ $desk->looked->isBare ? 'Boards and cloths back' : 'Without boards and cloths' }}</a></p>@endif
     @php($was = app()->bound('typed') ? app('typed') : [])
     <x-act :work="$work" :to="route('dimmers', $work->shoot->id)" class="tape-line dimmers" novalidate>
         <label>Set the dimmers for T <input class="num" name="stop" value="{{ $was['stop'] ?? round($work->setup->setup->metering->tStop, 2) }}" inputmode="decimal" aria-label="T-stop"></label>
