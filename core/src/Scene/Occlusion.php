@@ -59,23 +59,24 @@ final readonly class Occlusion
      * The share that a point sees of a four-sided face: of a lamp, of a window.
      *
      * @param  list<Vec3>  $corners
-     * @param  list<string>  $but
+     * @param  list<string>  $but  whose solids do not count: the first but for a seat, the second, the face's own, not at all
      */
     public static function ofFace(Scene $scene, array $corners, Vec3 $point, array $but, int $rays = self::RAYS): float
     {
-        [$a, $b, $c, $d] = $corners;
+        [$a, $b, , $d] = $corners;
         [$across, $up] = [$b->minus($a), $d->minus($a)];
         $from = [$point->x, $point->y, $point->z];
-        $to = Vec3::between($a, $c, 0.5)->minus($point);
-        $before = self::before($scene, $a->distanceTo($c) / 2, $from, [$to->x, $to->y, $to->z], $but);
+        $before = self::before($scene, $corners, $from, $but);
         if ($before === []) {
             return 1.0;
         }
         $clear = 0;
         for ($i = 0; $i < $rays; $i++) {
             for ($j = 0; $j < $rays; $j++) {
-                $at = $a->plus($across->times(($i + 0.5) / $rays))->plus($up->times(($j + 0.5) / $rays));
-                $clear += self::isClear($before, $from, [$at->x - $from[0], $at->y - $from[1], $at->z - $from[2]]) ? 1 : 0;
+                [$s, $t] = [($i + 0.5) / $rays, ($j + 0.5) / $rays];
+                $clear += self::isClear($before, $from, [
+                    $a->x + $across->x * $s + $up->x * $t - $from[0], $a->y + $across->y * $s + $up->y * $t - $from[1], $a->z + $across->z * $s + $up->z * $t - $from[2],
+                ]) ? 1 : 0;
             }
         }
 
@@ -89,25 +90,40 @@ final readonly class Occlusion
     }
 
     /**
-     * What may stand in the way at all: near enough to the line to the face's middle.
+     * What may stand in the way at all: near enough to the line to the face's middle; walls only with the point on one side
+     * of them and the face on the other.
      *
+     * @param  list<Vec3>  $corners
      * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
      * @param  list<string>  $but
      * @return list<Solid>
      */
-    private static function before(Scene $scene, float $half, array $from, array $to, array $but): array
+    private static function before(Scene $scene, array $corners, array $from, array $but): array
     {
-        $length = sqrt($to[0] ** 2 + $to[1] ** 2 + $to[2] ** 2);
+        [$mx, $my, $mz] = [($corners[0]->x + $corners[2]->x) / 2, ($corners[0]->y + $corners[2]->y) / 2, ($corners[0]->z + $corners[2]->z) / 2];
+        [$dx, $dy, $dz] = [$mx - $from[0], $my - $from[1], $mz - $from[2]];
+        $length = sqrt($dx * $dx + $dy * $dy + $dz * $dz);
+        $half = $corners[0]->distanceTo($corners[2]) / 2;
         $before = [];
-        foreach ([...$scene->shell, ...$scene->solids] as $solid) {
-            if (self::isLeftOut($solid, $but)) {
+        foreach ($scene->shell as $wall) {
+            if ($wall->material === Material::Wall) {
+                [$nx, $ny, $nz, $d] = $wall->planes()[0];
+                $here = $nx * $from[0] + $ny * $from[1] + $nz * $from[2] - $d;
+                $there = $nx * $mx + $ny * $my + $nz * $mz - $d;
+                // A face's middle may lie on a wall, as a window's does: nothing of the room is between.
+                $here * $there >= -1e-9 && abs($there) >= $half || abs($there) < 1e-6 && $here > 0.0 ?: $before[] = $wall;
+            }
+        }
+        foreach ($scene->solids as $solid) {
+            [$cx, $cy, $cz] = $solid->centre;
+            [$x, $y, $z, $r] = [$cx - $from[0], $cy - $from[1], $cz - $from[2], $solid->radius];
+            $along = ($x * $dx + $y * $dy + $z * $dz) / $length;
+            if ($along <= -$r || $along >= $length + $r) {
                 continue;
             }
-            [$x, $y, $z] = [$solid->centre[0] - $from[0], $solid->centre[1] - $from[1], $solid->centre[2] - $from[2]];
-            $along = ($x * $to[0] + $y * $to[1] + $z * $to[2]) / $length;
-            $off = sqrt(max(0.0, $x * $x + $y * $y + $z * $z - $along * $along));
-            if ($solid->isFlat() || $along > -$solid->radius && $along < $length + $solid->radius && $off < $half + $solid->radius) {
+            // What hides a part of the face lies within the cone from the point to all of it, and its own size.
+            $wide = $half * max(0.0, min(1.0, ($along + $r) / $length)) + $r;
+            if ($x * $x + $y * $y + $z * $z - $along * $along < $wide * $wide && ! self::isLeftOut($solid, $but)) {
                 $before[] = $solid;
             }
         }
