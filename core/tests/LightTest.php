@@ -135,6 +135,12 @@ it('sets all dimmers for a stop and a ratio, and says how far off it stays', fun
         $deep = DimmerPlan::for($duo, 'wren', 2.8, 3.0)->dimmers;
         expect($low['duo-key'])->toEqualWithDelta(0.02, 0.005)->and($low['duo-edge'])->toEqualWithDelta(0.227, 0.01)->and($deep['duo-key'])->toEqualWithDelta(0.167, 0.01)->and($deep['duo-edge'])->toEqualWithDelta(1.0, 0.001);
     }
+    // A lamp of its own on the wall behind: face and background are set each to what is wanted of it.
+    $wall = new Situation(Cases::demo(['cameras/cam-b' => null, 'views' => [], 'microphones' => [], 'lights/-' => ['id' => 'wall', 'name' => 'Wall', 'fixture' => 'panel-60', 'stand' => 'light-stand', 'x_m' => 1.0, 'y_m' => 3.6, 'height_m' => 1.5, 'subject' => 'miller', 'aim_x_m' => 2.9, 'aim_y_m' => 4.9, 'aim_height_m' => 1.3]]));
+    $under = DimmerPlan::for($wall, 'miller', 2.8, 4.0, -0.7);
+    $after = new Situation($under->edit->applyTo($wall->setup->plan)->again($wall->setup));
+    expect($under->under)->toEqualWithDelta(-0.7, 0.3)->and($after->background($after->setup->cameras['cam-a'], $after->setup->bodies['miller']))->toEqualWithDelta(-(float) $under->under, 0.05)
+        ->and(DimmerPlan::for($wall, 'miller', 2.8, 4.0, 0.1)->dimmers['wall'])->toBeLessThan($under->dimmers['wall']);
     // Nothing here gives T 16: the dimmers are full, and the key would have to stand nearer.
     $far = DimmerPlan::for($situation, 'miller', 16.0, 3.0);
     expect($far->isReached)->toBeFalse()->and($far->dimmers['key'])->toEqualWithDelta(1.0, 1e-6)->and($far->nearer)->toBeGreaterThan(0.3);

@@ -276,6 +276,7 @@ return [
     ],
     'colours-agree' => [
         'holds' => [':lamp at :kelvin agrees with the cameras at :white.', 'No cast on :subject’s skin.'],
+        'day' => [':lamp at :subject’s face is :kelvin, :shift from the cameras’ :white.', 'Lamps set to it, gels, or a white balance between: on purpose, or not at all.'],
         'fails' => [':lamp at :kelvin is :shift from the cameras’ :white on :subject’s face.', 'Two colours on skin cannot be graded apart. Set the lamp, or gel it.'],
     ],
     'lens-is-shaded' => [

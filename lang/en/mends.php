@@ -35,6 +35,7 @@ return [
     'slimmer-seat' => 'give :subject a seat :width wide',
     'lower-back' => 'give :subject a seat with a back of :height',
     'stool' => 'give :subject a stool',
+    'gel' => 'put a :gel before :thing',
     'set-tint' => 'take the tint out of :thing',
     'hang-sheer' => 'hang a sheer before the :window',
     'set-flag' => 'set a flag :width by :height off :lamp',

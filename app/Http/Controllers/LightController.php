@@ -30,9 +30,10 @@ final readonly class LightController
         $person = Desk::word($request, 'face');
         isset($setup->bodies[$person]) ?: throw UnknownThing::called('person', $person);
         [$stop, $ratio] = [self::number(Desk::word($request, 'stop'), 0.7, 32.0), self::number(Desk::word($request, 'ratio'), 1.0, 32.0)];
-        $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio);
+        $under = Desk::word($request, 'under');
+        $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio, $under === '' ? null : self::number($under, -3.0, 8.0));
         $set = implode(', ', array_map(fn (string $id, float $d): string => $setup->name($id).' to '.$this->desk->reader->print(Quantity::share($d)), array_keys($plan->dimmers), $plan->dimmers));
-        $comes = number_format($plan->ratio, 1).' : 1, '.$this->desk->reader->print(Quantity::of(abs($plan->stopsOff), Unit::Stop)).($plan->stopsOff >= 0 ? ' over' : ' under');
+        $comes = number_format($plan->ratio, 1).' : 1, '.$this->desk->reader->print(Quantity::of(abs($plan->stopsOff), Unit::Stop)).($plan->stopsOff >= 0 ? ' over' : ' under').($plan->under === null ? '' : ', the background '.$this->desk->reader->print(Quantity::of(abs($plan->under), Unit::Stop)).($plan->under >= 0 ? ' under' : ' over').' the face');
         if ($plan->dimmers === []) {
             return $this->desk->changed($request, $shoot, 'No lamp burns here.');
         }
