@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\DaylightStudy;
 use FineFrame\Judge\Situation;
+use FineFrame\Light\Reflector;
 use FineFrame\Light\Weather;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
@@ -126,6 +128,36 @@ final readonly class DaylightDesk
         usort($fits, static fn (array $a, array $b): int => $a['fit']->strain() <=> $b['fit']->strain());
 
         return $fits;
+    }
+
+    /** @return list<array{name: string, words: string}> boards that stand there, and how they throw the sun onto the first face, under a clear sky */
+    public function boards(): array
+    {
+        $scene = $this->situation->scene;
+        $time = $scene->plannedAt();
+        $windows = $scene->windowsAt(Weather::Clear, $time);
+        $subject = $this->people()[0] ?? null;
+        $rows = [];
+        if ($windows === null || $time === null || $subject === null) {
+            return [];
+        }
+        foreach ($this->situation->setup->setup->furniture as $thing) {
+            if (($thing->reflects ?? 0.0) < 0.5) {
+                continue;
+            }
+            $body = $this->situation->setup->bodies[$subject->id];
+            $at = $thing->place->at($thing->baseM + $thing->heightM / 2);
+            $throw = $windows->sunAt($at) <= 0.0 ? null : Reflector::at($at, $body->eyes, $windows->towardsSun(), $windows->sunAt($at), $thing->widthM * $thing->heightM, (float) $thing->reflects, $thing->reflects >= 0.85 ? Reflector::BRIGHT_RAD : Reflector::DULL_RAD);
+            $after = fn (float $seconds): Vec3 => $scene->windowsAt(Weather::Clear, $time + $seconds)?->towardsSun() ?? $windows->towardsSun();
+            $rows[] = ['name' => $thing->name, 'words' => $throw === null ? 'no sun reaches it at '.$this->clock($time).'.' : sprintf(
+                'at %s turn it to %d° and %d° %s: it gives %s, %s over what is wanted, and needs turning again after %d minutes.%s',
+                $this->clock($time), round(fmod(rad2deg($throw->bearingRad()) + 360, 360)), round(abs(rad2deg($throw->tiltRad()))), $throw->tiltRad() >= 0 ? 'up' : 'down',
+                $this->reader->print(Quantity::of($throw->lux, Unit::Lux)), $this->reader->print(Quantity::of(log(max(1e-3, $throw->lux) / $this->situation->setup->setup->metering->wantedLux(), 2), Unit::Stop)), round($throw->leavesAfterS($after) / 60),
+                $body->face()->at(0.0)->angleTo($at->minus($body->eyes)) < 0.7 ? ' It shines into the eyes: farther round, or a dull one. Never a bright board near eyes for long.' : '',
+            )];
+        }
+
+        return $rows;
     }
 
     private function x(float $time): float

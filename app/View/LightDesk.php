@@ -86,7 +86,7 @@ final readonly class LightDesk
             $probes[] = [
                 'name' => $probe->text('name'), 'place' => new Vec2($x, $y), 'lux' => $lux(array_sum($parts)), 'stops' => ($stops < 0 ? '−' : '+').number_format(abs($stops), 1),
                 'parts' => array_map(fn (string $by, float $value): array => [match ($by) {
-                    'around' => 'from all around', 'sun' => 'the sun itself', default => $this->situation->name($by)
+                    'around' => 'from all around', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => $this->situation->name($by)
                 }, $lux($value)], array_map(strval(...), array_keys(array_filter($parts, static fn (float $v): bool => $v > 0.5))), array_values(array_filter($parts, static fn (float $v): bool => $v > 0.5))),
             ];
         }
@@ -116,7 +116,7 @@ final readonly class LightDesk
         $bars[] = ['name' => 'back from the room', 'lux' => $lux($face->byRoom), 'share' => $face->byRoom / $total];
         foreach ($face->byDay as $id => $value) {
             $id === 'sun' && $value <= 0.0 ?: $bars[] = ['name' => match ($id) {
-                'room' => 'daylight, back from the room', 'sun' => 'the sun itself', default => 'daylight by the '.$this->situation->name($id)
+                'room' => 'daylight, back from the room', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => 'daylight by the '.$this->situation->name($id)
             }, 'lux' => $lux($value), 'share' => $value / $total];
         }
         $face->byDay !== [] ?: $bars[] = ['name' => 'what is there', 'lux' => $lux($face->light->ambientLux), 'share' => $face->light->ambientLux / $total];

@@ -15,6 +15,7 @@ use FineFrame\Light\Exposure;
 use FineFrame\Light\Modifier;
 use FineFrame\Light\Pattern;
 use FineFrame\Light\PolygonSource;
+use FineFrame\Light\Reflector;
 use FineFrame\Light\SoftBox;
 use FineFrame\Light\Weather;
 use FineFrame\Plan\Edit;
@@ -298,4 +299,26 @@ it('proposes three ways to light the miller that hold, keep out of frame and giv
     $open = new Situation(Cases::demo(['/brief/schools/contrast' => 'open']));
     $first = (new LightSearch($open, Judge::standard()))->proposals()[0];
     expect((new Situation($first->edit->applyTo($open->setup->plan)->again($open->setup)))->face('miller')->isShort())->toBeFalse();
+});
+
+it('lights the open by all of the sky, and throws the sun by a board', function (): void {
+    $open = Cases::demo(['metering/weather' => 'overcast', 'lights/key/on' => false, '/locations/stone-room/space/ceiling' => ['kind' => 'none']]);
+    $scene = new Scene($open);
+    $day = $scene->windows()->day;
+    // A dome turned level has half of its sight full of sky and half of ground: E of the sky, and π times what the ground shows.
+    expect($scene->windows()->openSky(new Vec3(3, 2, 1.5)))->toEqualWithDelta($day->skyLux + M_PI * $day->groundNits(), 1e-9)
+        ->and($scene->windows()->diffuse(new Vec3(3, 2, 1.5), new Vec3(0, 0, 1))['sky'])->toEqualWithDelta($day->skyLux, 1e-9)
+        ->and((new FaceReading($scene, $open->bodies['miller']))->byDay['sky'])->toBeGreaterThan(10 * array_sum((new FaceReading(new Scene(Cases::demo(['metering/weather' => 'overcast'])), $open->bodies['miller']))->byDay));
+
+    // Sun behind the face at 30°, a board before it: the normal halves the angle, as a mirror's.
+    $sun = new Vec3(0, cos(M_PI / 6), sin(M_PI / 6));
+    $board = Reflector::at(new Vec3(0, 3, 1), new Vec3(0, 0, 1.5), new Vec3(0, cos(M_PI / 6), sin(M_PI / 6)), 80_000, 1.2, 0.8, Reflector::DULL_RAD);
+    expect($board)->not->toBeNull()->and($board->normal->angleTo($sun))->toEqualWithDelta($board->normal->angleTo(new Vec3(0, -3, 0.5)), 1e-9)
+        ->and($board->lux)->toBeLessThan(0.8 * 80_000)->toBeGreaterThan(1000);
+    // Twice as far is weaker; a bright one throws more; the sun at 15° an hour leaves a narrow beam sooner.
+    $far = Reflector::at(new Vec3(0, 6, 1), new Vec3(0, 0, 1.5), $sun, 80_000, 1.2, 0.8, Reflector::DULL_RAD);
+    $bright = Reflector::at(new Vec3(0, 3, 1), new Vec3(0, 0, 1.5), $sun, 80_000, 1.2, 0.9, Reflector::BRIGHT_RAD);
+    $turning = fn (float $s): Vec3 => new Vec3(cos(M_PI / 6) * sin($s / 240 * M_PI / 180), cos(M_PI / 6) * cos($s / 240 * M_PI / 180), sin(M_PI / 6));
+    expect($far->lux)->toBeLessThan($board->lux)->and($bright->lux)->toBeGreaterThan($board->lux)->and($bright->leavesAfterS($turning))->toBeLessThan($board->leavesAfterS($turning))
+        ->and($bright->leavesAfterS($turning))->toEqualWithDelta(rad2deg($bright->offRad) / cos(M_PI / 6) * 240, 90);
 });

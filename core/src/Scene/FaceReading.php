@@ -112,6 +112,9 @@ final readonly class FaceReading
             $towards = Vec3::between($corners[0], $corners[2], 0.5)->minus($body->eyes)->unit();
             $lux[$id] = $seen[$id] * ($windows->diffuse($body->eyes, $towards)[$id] ?? 0.0) * (1 + $towards->dot($axis)) / 2;
         }
+        $open = $windows->openSky($body->eyes);
+        $open <= 0.0 ?: $lux['sky'] = $open;
+        $seen['sky'] = 1.0;
         $sun = 0.0;
         // A stripe may end across a face: half by the eyes, half by the mouth.
         foreach ([$body->eyes, $body->mouth] as $at) {

@@ -36,6 +36,7 @@ final readonly class LightField
             $lux[$id] = ($windows?->diffuse($point, $towards)[$id] ?? 0.0) * (1 + $towards->dot($axis)) / 2;
         }
         if ($windows !== null) {
+            $lux['sky'] = $windows->openSky($point);
             $lux['sun'] = $windows->sunAt($point) * (1 + $windows->towardsSun()->dot($axis)) / 2;
         }
 

@@ -297,7 +297,7 @@ final class RoomLight
     /** @return list<float> */
     private function byDay(Windows $windows): array
     {
-        $lux = array_map(static fn (array $p): float => array_sum($windows->diffuse(new Vec3($p[0], $p[1], $p[2]), new Vec3($p[3], $p[4], $p[5]))), $this->patches);
+        $lux = array_map(static fn (array $p): float => $p[7] <= 0.0 ? 0.0 : array_sum($windows->diffuse(new Vec3($p[0], $p[1], $p[2]), new Vec3($p[3], $p[4], $p[5]))) + $windows->openSunOn(new Vec3($p[0], $p[1], $p[2]), new Vec3($p[3], $p[4], $p[5])), $this->patches);
         $sky = 0.0;
         foreach ($lux as $i => $one) {
             $sky += $one * $this->patches[$i][6];

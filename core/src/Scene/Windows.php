@@ -7,10 +7,12 @@ namespace FineFrame\Scene;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Light\Daylight;
 use FineFrame\Light\PolygonSource;
+use FineFrame\Space\CeilingKind;
 use FineFrame\Space\Curtain;
 use FineFrame\Space\Glazing;
 use FineFrame\Space\Opening;
 use FineFrame\Space\OpeningKind;
+use FineFrame\Space\PlacedRoom;
 use FineFrame\Space\Rooms;
 use FineFrame\Sun\Sun;
 use FineFrame\Sun\SunInRoom;
@@ -31,7 +33,7 @@ final class Windows
 
     private readonly SunInRoom $sunlight;
 
-    public function __construct(Rooms $rooms, public readonly Daylight $day, public readonly Sun $sun, private readonly bool $isUp)
+    public function __construct(private readonly Rooms $rooms, public readonly Daylight $day, public readonly Sun $sun, private readonly bool $isUp)
     {
         $this->sunlight = new SunInRoom($rooms);
         foreach ($rooms->openings as $opening) {
@@ -51,10 +53,28 @@ final class Windows
         return self::GLASS[$glazing->value] * self::CLOTH[$curtain->value];
     }
 
-    /** @return array<string, float> lux of sky and ground on a surface at a point, by window, nothing in the way */
+    /** Whether there is nothing but sky over a place. */
+    private function isUnderSky(Vec3 $point): bool
+    {
+        foreach ($this->rooms->all as $one) {
+            if ($one->room->ceiling->kind === CeilingKind::None && $one->room->floor->contains($point->floor())) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Lux of open sky and ground as a dome reads it whose axis lies level: each half of all that is around it. */
+    public function openSky(Vec3 $point): float
+    {
+        return $this->isUnderSky($point) ? $this->day->skyLux + M_PI * $this->day->groundNits() : 0.0;
+    }
+
+    /** @return array<string, float> lux of sky and ground on a surface at a point, by window, nothing in the way; `sky` in the open */
     public function diffuse(Vec3 $point, Vec3 $normal): array
     {
-        $lux = [];
+        $lux = $this->isUnderSky($point) ? ['sky' => (1 + $normal->z) / 2 * $this->day->skyLux + (1 - $normal->z) / 2 * M_PI * $this->day->groundNits()] : [];
         foreach ($this->panes as $id => [$corners, $passes, $inward, $opening]) {
             $seen = self::pastReveal($corners, $inward, $opening->revealM, $point);
             $lux[$id] = $seen === [] ? 0.0 : $passes * ($this->day->skyNits() * self::part($seen, $point->z, INF, $point, $normal) + $this->day->groundNits() * self::part($seen, -INF, $point->z, $point, $normal));
@@ -66,7 +86,25 @@ final class Windows
     /** Lux of the sun itself, square to its rays, at a point; 0 where none comes through. */
     public function sunAt(Vec3 $point): float
     {
-        return $this->isUp && $this->day->sunLux > 0 && $this->sunlight->strikes($point, $this->sun) ? $this->day->sunLux * self::GLASS['single'] : 0.0;
+        if (! $this->isUp || $this->day->sunLux <= 0.0) {
+            return 0.0;
+        }
+        if ($this->isUnderSky($point)) {
+            // Walls of a yard throw their shadow; over them the sun is free.
+            [$distance] = $this->rooms->firstWall($point->floor(), $this->towardsSun()->floor()->unit());
+
+            return $point->z + $distance * tan($this->sun->altitudeRad) > $this->rooms->heightM ? $this->day->sunLux : 0.0;
+        }
+
+        return $this->sunlight->strikes($point, $this->sun) ? $this->day->sunLux * self::GLASS['single'] : 0.0;
+    }
+
+    /** Lux of the sun on a surface in the open; through windows it comes by its patches. */
+    public function openSunOn(Vec3 $point, Vec3 $normal): float
+    {
+        $slant = $this->towardsSun()->dot($normal);
+
+        return $slant > 0.0 && $this->isUnderSky($point) ? $slant * $this->sunAt($point) : 0.0;
     }
 
     /**
@@ -119,7 +157,7 @@ final class Windows
 
     public function isOpen(): bool
     {
-        return $this->panes !== [];
+        return $this->panes !== [] || array_filter($this->rooms->all, static fn (PlacedRoom $r): bool => $r->room->ceiling->kind === CeilingKind::None) !== [];
     }
 
     /** The way to the sun, unit. */

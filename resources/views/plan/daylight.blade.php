@@ -17,6 +17,7 @@
                 </table></div>
             </section>
         @endforeach
+        @if ($boards = $desk->boards())<section aria-labelledby="day-boards"><h2 id="day-boards">Boards and the sun</h2><ul class="lines-long">@foreach ($boards as $board)<li><b>{{ $board['name'] }}</b>: {{ $board['words'] }}</li>@endforeach</ul></section>@endif
         <section aria-labelledby="day-fit"><h2 id="day-fit">Held against the meter</h2>
             @forelse ($desk->fits() as $fit)
                 <table class="rows"><caption>As if it was read under a sky that was {{ $fit['sky'] }}: {{ $fit['factors'] }}; then off by {{ $fit['off'] }} at most.</caption>
