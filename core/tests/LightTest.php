@@ -282,6 +282,9 @@ it('watches colour, windows, hours and heat', function (): void {
         ->and(lightVerdicts(['lights/key/fixture' => 'open-650', 'lights/key/before' => 'gel-half-warm'], 'key')['hot-lamps-keep-their-distance'])->toBe('breaks fails')
         ->and(lightVerdicts(['lights/key/fixture' => 'open-650', 'lights/key/height_m' => 2.6], 'key')['hot-lamps-keep-their-distance'])->toBe('breaks ceiling')
         ->and(lightVerdicts(['lights/key/fixture' => 'open-650'], 'key')['hot-lamps-keep-their-distance'])->toBe('holds holds');
+    // A lamp in A’s frame is in the way; as a practical it may be seen, and must not burn out.
+    $seen = fn (float $dim, bool $practical): array => lightVerdicts(['lights/-' => ['id' => 'globe', 'name' => 'Globe', 'fixture' => 'lantern-60', 'stand' => 'light-stand', 'x_m' => 2.9, 'y_m' => 4.4, 'height_m' => 1.3, 'subject' => 'miller', 'dimmer' => $dim, 'practical' => $practical]], 'globe');
+    expect($seen(0.3, false)['frame-is-clear'])->toContain('breaks')->and($seen(0.3, true))->not->toHaveKey('frame-is-clear')->and($seen(1.0, true)['practicals-hold'])->toBe('watch fails')->and($seen(0.05, true)['practicals-hold'])->toBe('holds holds');
 });
 
 it('proposes three ways to light the miller that hold, keep out of frame and give the stop', function (): void {

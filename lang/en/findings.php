@@ -329,6 +329,10 @@ return [
         'holds' => [':lamp does something: up to :share of the light where it falls.', 'Off, it is missed.'],
         'fails' => [':lamp changes nothing that is seen: :share of the light at most.', 'Switch it off and look; leave it in its case.'],
     ],
+    'practicals-hold' => [
+        'holds' => [':lamp glows in frame, :stops over a grey card.', 'The camera holds that.'],
+        'fails' => [':lamp burns out in frame: :stops over a grey card, and the camera holds :limit.', 'Dim it, or put a weaker globe or a tube in, and light the place that it seems to light by a lamp out of frame.'],
+    ],
     'hot-lamps-keep-their-distance' => [
         'holds' => [':lamp burns hot, and keeps its distance.', 'Gloves, a tie on the stand, and nothing over it. Its maker’s rating and the venue’s rules go before.'],
         'fails' => ['A cloth hangs :distance before :lamp, which burns hot.', 'From :least on is the usual caution; its maker’s rating goes before. Cloth made for heat only.'],

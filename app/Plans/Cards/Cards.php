@@ -126,6 +126,7 @@ final readonly class Cards
                 $at->text('name', 'Name', $l->name),
                 $at->choice('fixture', 'Fixture', $l->fixture, self::models($kit->fixtures)),
                 new Field("/setups/{$this->setup->setup->id}/lights/$l->id/on", 'Burns', FieldKind::Flag, $l->on),
+                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/practical", 'A practical, meant to be seen', FieldKind::Flag, $l->practical),
                 $at->share('dimmer', 'Dimmer', $l->dimmer, '%'),
                 $at->number('kelvin', 'Colour', $l->kelvin, 'K'),
                 $at->number('duv', 'Off green (+) or magenta (−), Duv', $l->duv),

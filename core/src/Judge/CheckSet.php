@@ -81,6 +81,7 @@ final class CheckSet
             new Checks\Light\LightIsSteady,
             new Checks\Light\ShadowsStayOutOfFrame,
             new Checks\Light\LampEarnsItsPlace,
+            new Checks\Light\PracticalsHold,
             new Checks\Light\HotLampsKeepTheirDistance,
             new Checks\Light\DimmerIsClean,
             new Checks\Light\SoftBoxFitsTheRoom,

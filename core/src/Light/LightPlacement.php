@@ -31,6 +31,7 @@ final readonly class LightPlacement implements Part
         public string $subject,
         public float $dimmer,
         public bool $on,
+        public bool $practical,
         public float $kelvin,
         public float $duv,
         public ?Vec3 $aim,
@@ -51,6 +52,7 @@ final readonly class LightPlacement implements Part
             $node->id('subject'),
             $node->number('dimmer', 0, 1, Unit::Share, 1.0),
             $node->flag('on', true),
+            $node->flag('practical', false),
             $node->number('kelvin', 1800, 15_000, Unit::Kelvin, 5600.0),
             $node->number('duv', -0.05, 0.05, Unit::Duv, 0.0),
             $node->has('aim_x_m') && $node->has('aim_y_m') ? new Vec3($node->metres('aim_x_m', -200, 200), $node->metres('aim_y_m', -200, 200), $node->metres('aim_height_m', 0, 20, 1.2)) : null,
@@ -63,7 +65,7 @@ final readonly class LightPlacement implements Part
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'fixture' => $this->fixture, 'stand' => $this->stand,
-            'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'subject' => $this->subject, 'dimmer' => $this->dimmer, 'on' => $this->on, 'kelvin' => $this->kelvin, 'duv' => $this->duv,
+            'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'subject' => $this->subject, 'dimmer' => $this->dimmer, 'on' => $this->on, 'practical' => $this->practical, 'kelvin' => $this->kelvin, 'duv' => $this->duv,
         ] + $this->modifiers + ($this->aim === null ? [] : ['aim_x_m' => $this->aim->x, 'aim_y_m' => $this->aim->y, 'aim_height_m' => $this->aim->z]) + $this->extra;
     }
 }

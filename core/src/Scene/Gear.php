@@ -90,7 +90,7 @@ final class Gear
     /** @return list<Solid> */
     public static function light(SoftBox $box, Support $stand): array
     {
-        $solids = new Solids($box->placement->id, ThingKind::Light);
+        $solids = new Solids($box->placement->id, $box->placement->practical ? ThingKind::Furniture : ThingKind::Light);
         $front = $box->corners();
         $rear = $box->rear();
         $small = array_map(static fn (Vec3 $c): Vec3 => $rear->plus($c->minus($box->centre())->times(0.3)), $front);

@@ -29,7 +29,7 @@ final class LampEarnsItsPlace extends Rule
     public function run(Situation $situation): iterable
     {
         foreach ($situation->scene->lamps as $id => $lamp) {
-            if (! $lamp->placement->on) {
+            if (! $lamp->placement->on || $lamp->placement->practical) {
                 continue;
             }
             $most = 0.0;

@@ -32,7 +32,7 @@ final class LensIsShaded extends Rule
     {
         foreach ($situation->scene->lamps as $lampId => $lamp) {
             $clear = true;
-            foreach ($lamp->placement->on ? $situation->scene->views : [] as $id => $view) {
+            foreach ($lamp->placement->on && ! $lamp->placement->practical ? $situation->scene->views : [] as $id => $view) {
                 $to = $lamp->centre()->minus($view->camera->pupil());
                 $off = rad2deg($view->forwardVector()->angleTo($to));
                 $shines = rad2deg($lamp->facing()->angleTo($to->times(-1.0)));
