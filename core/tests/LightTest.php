@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use FineFrame\Figures\Figures;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\DaylightStudy;
 use FineFrame\Judge\DimmerPlan;
@@ -324,4 +325,19 @@ it('lights the open by all of the sky, and throws the sun by a board', function 
     $turning = fn (float $s): Vec3 => new Vec3(cos(M_PI / 6) * sin($s / 240 * M_PI / 180), cos(M_PI / 6) * cos($s / 240 * M_PI / 180), sin(M_PI / 6));
     expect($far->lux)->toBeLessThan($board->lux)->and($bright->lux)->toBeGreaterThan($board->lux)->and($bright->leavesAfterS($turning))->toBeLessThan($board->leavesAfterS($turning))
         ->and($bright->leavesAfterS($turning))->toEqualWithDelta(rad2deg($bright->offRad) / cos(M_PI / 6) * 240, 90);
+});
+
+it('says how far a lamp may come nearer or go, and what it leaves the background', function (): void {
+    // A small lamp goes by the square: half a stop is a factor of the fourth root of two; a large one may move more than that.
+    $of = function (string $fixture): array {
+        $all = [];
+        foreach (Figures::of(new Situation(Cases::demo(['lights/key/fixture' => $fixture]))) as $figure) {
+            $figure->kind === 'light' ? $all[$figure->name] = $figure->value->value : null;
+        }
+
+        return $all;
+    };
+    [$small, $large] = [$of('open-200'), $of('soft-120')];
+    expect($small['half_stop_near'])->toEqualWithDelta($small['distance'] / 2 ** 0.25, 0.01)->and($small['half_stop_far'])->toEqualWithDelta($small['distance'] * 2 ** 0.25, 0.01)
+        ->and($large['distance'] - $large['half_stop_near'])->toBeGreaterThan($small['distance'] - $small['half_stop_near'])->and($small['to_background'])->toBeGreaterThan(0.5);
 });

@@ -61,6 +61,12 @@ final readonly class LightPlacement implements Part
         );
     }
 
+    /** The same, with the middle of its face elsewhere. */
+    public function movedTo(Vec3 $place): self
+    {
+        return new self($this->id, $this->name, $this->fixture, $this->stand, $place->floor(), $place->z, $this->subject, $this->dimmer, $this->on, $this->practical, $this->kelvin, $this->duv, $this->aim, $this->modifiers, $this->extra);
+    }
+
     public function write(): array
     {
         return [
