@@ -73,6 +73,21 @@ final readonly class DaylightDesk
         return $rows;
     }
 
+    /** What a cloud before the sun does to a face, in the middle of the recording, and what to do about it. */
+    public function swing(Person $person): string
+    {
+        $middle = array_sum($this->study->window) / 2;
+        [$clear, $cloudy] = [$this->study->at(Weather::Clear, $middle, $person->id)->light->totalLux(), $this->study->at(Weather::Overcast, $middle, $person->id)->light->totalLux()];
+        $stops = log(max(1e-6, $clear) / max(1e-6, $cloudy), 2);
+        $share = $this->study->at(Weather::Overcast, $middle, $person->id)->light->ambientLux / max(1e-6, $cloudy);
+
+        return 'A cloud before the sun takes '.$this->reader->print(Quantity::of(abs($stops), Unit::Stop)).' here; daylight is '.round(100 * $share).' % of the face under an overcast sky. '.match (true) {
+            abs($stops) < 0.35 => 'Ride it.',
+            abs($stops) < 1.0 => 'Pause when one passes, or let the lamps outweigh the windows.',
+            default => 'Curtains, or another hour: no one rides that.',
+        };
+    }
+
     /** @return list<array{sky: string, path: string, x: float, y: float}> the light on a face over time, in stops against the wanted exposure */
     public function lines(Person $person): array
     {

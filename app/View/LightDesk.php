@@ -50,6 +50,16 @@ final readonly class LightDesk
         return $site === null || $window === null ? [] : array_map($site->clock(...), range($window[0], $window[1], 900.0));
     }
 
+    /** What all of it adds up to: lamps, stands, power. */
+    public function totals(): string
+    {
+        $lamps = $this->situation->scene->lamps;
+        $stands = array_sum(array_map(static fn (SoftBox $b): int => 1 + $b->emitter->stands, $lamps));
+        $watts = array_sum(array_map(static fn (SoftBox $b): float => $b->fixture->watts, $lamps));
+
+        return count($lamps).' lamps on '.$stands.' stands, '.$this->reader->print(Quantity::of($watts, Unit::Watt)).' in all.';
+    }
+
     /** Whether boards or cloths stand there, to be looked at without. */
     public function hasBoards(): bool
     {

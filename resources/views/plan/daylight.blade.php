@@ -11,6 +11,7 @@
                     @foreach ($desk->hours() as $hour)<text x="{{ $hour['x'] }}" y="164" text-anchor="middle">{{ $hour['words'] }}</text>@endforeach
                     @foreach ($desk->lines($person) as $line)<path class="day-line day-{{ $line['sky'] }}" d="{{ $line['path'] }}"/><text x="{{ $line['x'] }}" y="{{ $line['y'] }}">{{ $line['sky'] }}</text>@endforeach
                 </svg>
+                <p>{{ $desk->swing($person) }}</p>
                 <div class="table-panel"><table><caption>Stops over the wanted exposure, lux, cheek to cheek, colour</caption>
                     <thead><tr><th scope="col">Sky</th>@foreach ($desk->clocks() as $clock)<th scope="col">{{ $clock }}</th>@endforeach<th scope="col">Drifts</th><th scope="col">Steadiest from</th></tr></thead>
                     <tbody>@foreach ($desk->rows($person) as $row)<tr><th scope="row">{{ $row['sky'] }}@if ($row['isPlanned']) (planned)@endif</th>@foreach ($row['cells'] as $cell)<td class="num">{{ $cell['stops'] }}<br>{{ $cell['lux'] }}<br>{{ $cell['cheeks'] }}<br>{{ $cell['kelvin'] }}</td>@endforeach<td>{{ $row['drift'] }}</td><td>{{ $row['begin'] }}</td></tr>@endforeach</tbody>
