@@ -21,4 +21,5 @@ it('answers the published case', function (string $topic, array $case): void {
     yield from Cases::of('sunpatch');
     yield from Cases::of('colour');
     yield from Cases::of('photometry');
+    yield from Cases::of('acoustics');
 });

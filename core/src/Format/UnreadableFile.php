@@ -13,6 +13,11 @@ final class UnreadableFile extends \DomainException implements FineFrameExceptio
         return new self("Line $line: $what");
     }
 
+    public static function saying(string $sentence): self
+    {
+        return new self($sentence);
+    }
+
     public static function without(string $what): self
     {
         return new self("The file holds no $what.");

@@ -75,4 +75,15 @@ final readonly class Inputs
 
         return array_values(array_filter(is_array($values) ? $values : [], is_string(...)));
     }
+
+    /** @return list<self> */
+    public function each(string $key): array
+    {
+        $all = $this->values[$key] ?? [];
+
+        return array_map(static function (mixed $one): self {
+            /** @var array<string, mixed> $one */
+            return new self($one);
+        }, is_array($all) ? array_values(array_filter($all, is_array(...))) : []);
+    }
 }
