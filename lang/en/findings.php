@@ -349,6 +349,11 @@ return [
         'wall' => [':thing is :distance into the :what.', 'Soft light is big: the box wants its room.'],
         'furniture' => [':thing is :distance into the :what.', 'Move one of the two.'],
     ],
+    'voice-is-nearer-than-the-room' => [
+        'holds' => [':boom hears :subject :over over the room.', 'Dry enough: voice and room are as loud at :equal.'],
+        'fails' => [':boom hears :subject only :over over the room, at :distance.', 'Nearer, a narrower pattern, or cloth in the room. As loud as each other at :equal.'],
+        'room' => [':boom hears more room than :subject: the room is :over louder, at :distance.', 'Beyond :equal a voice swims. Come nearer, hang cloth, or put a microphone on them.'],
+    ],
     'boom-stays-out-of-frame' => [
         'holds' => [':thing is out of :camera’s frame.', 'Tip, pole and stand.'],
         'tip' => [':thing’s tip is :distance inside :camera’s frame.', 'It covers :share of the frame; the widest frame sets how near a boom can come.'],

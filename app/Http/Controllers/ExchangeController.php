@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\BringRequest;
 use App\Models\Shoot;
+use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
 use FineFrame\Format\Csv\KitTable;
 use FineFrame\Format\Csv\ReadingsTable;
@@ -15,12 +16,15 @@ use FineFrame\Format\Dxf\Writer;
 use FineFrame\Format\Eulumdat\Reader as EulumdatReader;
 use FineFrame\Format\Ies\Reader as IesReader;
 use FineFrame\Format\UnreadableFile;
+use FineFrame\Format\Wav\Reader as Recording;
 use FineFrame\Light\PhotometricWeb;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\FreeId;
 use FineFrame\Plan\Location;
 use FineFrame\Plan\Refit;
 use FineFrame\Plan\ShootPlan;
+use FineFrame\Sound\Decay;
+use FineFrame\Sound\Material;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -65,6 +69,7 @@ final readonly class ExchangeController
                 'tape' => $this->taped($plan, $place, $at, TapeBookTable::read($request->text(), $this->desk->reader->units)),
                 'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
                 'ies' => $this->lamp($plan, preg_match('/\A[^\n]*\R\s*[123]\s*\R\s*[0-4]\s*\R/', $request->text()) ? EulumdatReader::read($request->text()) : IesReader::read($request->text()), Desk::word($request, 'name')),
+                'clap' => $this->clap($place, Recording::read($request->bytes())),
                 'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),
                 default => $this->read($place, ReadingsTable::read($request->text())),
             };
@@ -125,6 +130,25 @@ final readonly class ExchangeController
         }
 
         return [new Edit($values), 'Bring in a kit', 'The kit is in.'];
+    }
+
+    /**
+     * A clap's decay by octaves; what cannot be seen of it is left open, and a clap of which nothing can be is refused.
+     *
+     * @return array{Edit, string, string}
+     */
+    private function clap(Location $place, Recording $recording): array
+    {
+        $values = ['id' => FreeId::of('claps', array_map(static fn (Record $r): string => $r->id, $place->list('claps'))), 'name' => 'clap'];
+        $whole = Decay::of($recording->samples, $recording->rateHz);
+        $heard = [];
+        foreach (Material::BANDS_HZ as $hz) {
+            $decay = $hz < 0.45 * $recording->rateHz / 1.42 ? Decay::of(Decay::octave($recording->samples, $recording->rateHz, $hz), $recording->rateHz)->t20 : null;
+            $decay === null ?: $values["t_$hz"] = $heard[$hz] = round($decay, 3);
+        }
+        $heard !== [] ?: throw UnreadableFile::saying('Too little of the decay stands over the noise: '.round($whole->rangeDb).' dB, and 35 are needed. Clap louder, or wait until it is quieter.');
+
+        return [new Edit(["/locations/$place->id/scouted/claps" => [...Parts::written($place->list('claps')), $values + ['range_db' => round($whole->rangeDb, 1), 'taken_on' => date('Y-m-d'), 'taken_at' => date('H:i')]]]), 'Bring in a clap', 'The clap is in: '.implode(', ', array_map(static fn (int $hz, float $s): string => ($hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz').' '.number_format($s, 2).' s', array_keys($heard), $heard)).'.'];
     }
 
     /** @return array{Edit, string, string} */

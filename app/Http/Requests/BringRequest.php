@@ -12,20 +12,27 @@ final class BringRequest extends ChangeRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return parent::rules() + ['what' => ['required', 'in:tape,drawing,readings,kit,ies'], 'file' => ['required', 'file', 'max:5120'], 'unit' => ['nullable', 'in:m,cm,mm,in,ft']];
+        return parent::rules() + ['what' => ['required', 'in:tape,drawing,readings,kit,ies,clap'], 'file' => ['required', 'file', 'max:20480'], 'unit' => ['nullable', 'in:m,cm,mm,in,ft']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 5 MB.', 'file.uploaded' => 'The file did not arrive whole. Send it again.'];
+        return ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 20 MB.', 'file.uploaded' => 'The file did not arrive whole. Send it again.'];
+    }
+
+    /** The file as it came. */
+    public function bytes(): string
+    {
+        $file = $this->file('file');
+
+        return $file instanceof UploadedFile ? (string) file_get_contents($file->getPathname()) : '';
     }
 
     /** @throws ValidationException if the file is not text */
     public function text(): string
     {
-        $file = $this->file('file');
-        $text = $file instanceof UploadedFile ? (string) file_get_contents($file->getPathname()) : '';
+        $text = $this->bytes();
         if (mb_check_encoding($text, 'UTF-8')) {
             return $text;
         }

@@ -87,6 +87,7 @@ final class CheckSet
             new Checks\Light\SoftBoxFitsTheRoom,
             new Checks\Sound\BoomStaysOutOfFrame,
             new Checks\Sound\BoomIsAsNearAsItCanBe,
+            new Checks\Sound\VoiceIsNearerThanTheRoom,
             new Checks\Sound\PoleReaches,
             new Checks\Rig\StandFitsItsPlace,
             new Checks\Rig\SupportReachesItsHeight,

@@ -84,7 +84,26 @@ final class PlaceView
 
     public function sound(): RoomSound
     {
-        return RoomSound::of($this->place->space, $this->plan->kit->materials + Material::shipped());
+        $materials = $this->plan->kit->materials + Material::shipped();
+        $room = RoomSound::of($this->place->space, $materials);
+        $clap = array_slice($this->place->list('claps'), -1)[0] ?? null;
+        $heard = [];
+        foreach (Material::BANDS_HZ as $band => $hz) {
+            $seconds = $clap?->number("t_$hz");
+            $seconds === null ?: $heard[$band] = $seconds;
+        }
+        $surfaces = $this->place->space->surfaces;
+        $covers = ['on a wall' => $materials[$surfaces->walls] ?? null, 'on the floor' => $materials[$surfaces->floor] ?? null];
+        $hung = [];
+        foreach ($this->setup?->list('treatments') ?? [] as $one) {
+            isset($materials[$one->text('material')]) ? $hung[] = [$one->number('area_m2') ?? 0.0, $materials[$one->text('material')], $covers[$one->text('hung')] ?? null] : null;
+        }
+        // A black cloth that hangs for the light takes sound as well.
+        foreach ($this->setup->furniture ?? [] as $thing) {
+            ($thing->reflects ?? 1.0) > 0.1 ?: $hung[] = [$thing->widthM * $thing->heightM, $materials['black-cloth'], null];
+        }
+
+        return $room->measured($heard)->with($hung);
     }
 
     /** Watts of the lamps planned here. */

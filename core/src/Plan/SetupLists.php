@@ -22,6 +22,7 @@ final class SetupLists
             ],
             'colours' => ['name' => Column::text(80), 'on' => Column::text(64), 'colour' => Column::colour(), 'pattern_mm' => Column::number(0.1, 500, Unit::Millimetre)],
             'probes' => ['name' => Column::text(60), 'x_m' => Column::metres(-200, 200), 'y_m' => Column::metres(-200, 200), 'height_m' => Column::metres(0, 20, 1.2)],
+            'treatments' => ['name' => Column::text(80), 'material' => Column::text(64), 'area_m2' => Column::number(0.1, 500, Unit::SquareMetre), 'hung' => Column::choice('free', 'on a wall', 'on the floor')],
             'views' => ['name' => Column::text(80), 'camera' => Column::text(64), 'by' => Column::choice('cable', 'wireless', 'the camera’s own screen', 'mirrored call'), 'from_m' => Column::metres(0.1, 200), 'screen_in' => Column::number(1, 100), 'talks_back' => Column::flag()],
         ];
     }

@@ -17,9 +17,36 @@ final readonly class RoomSound
     /** Above this mean absorption Sabine promises too long a tail. */
     private const EYRING_FROM = 0.2;
 
-    /** @param  array<string, array{float, Material}>  $surfaces  square metres and material by surface */
-    private function __construct(public float $volumeM3, public array $surfaces)
+    /**
+     * @param  array<string, array{float, Material}>  $surfaces  square metres and material by surface
+     * @param  list<array{float, Material, Material|null}>  $hung  square metres of what is hung or laid for the day, of what, and what it covers
+     * @param  array<int, float>  $measured  seconds by band, from a clap on site
+     */
+    private function __construct(public float $volumeM3, public array $surfaces, private array $hung = [], private array $measured = [])
     {
+    }
+
+    /** @param  list<array{float, Material, Material|null}>  $hung */
+    public function with(array $hung): self
+    {
+        return new self($this->volumeM3, $this->surfaces, [...$this->hung, ...$hung], $this->measured);
+    }
+
+    /** @param  array<int, float>  $byBand  seconds, as measured before anything was hung */
+    public function measured(array $byBand): self
+    {
+        return new self($this->volumeM3, $this->surfaces, $this->hung, $byBand);
+    }
+
+    /** As the surfaces alone have it: no clap, nothing hung. */
+    public function bare(): self
+    {
+        return new self($this->volumeM3, $this->surfaces);
+    }
+
+    public function isMeasured(int $band): bool
+    {
+        return isset($this->measured[$band]);
     }
 
     /** @param  array<string, Material>  $materials */
@@ -58,14 +85,19 @@ final readonly class RoomSound
         return new self($floor * $mean, $surfaces);
     }
 
-    /** Reverberation time of an octave band, seconds: Sabine, or Eyring where much is absorbed. */
+    /** Reverberation time of an octave band, seconds: Sabine, or Eyring where much is absorbed; from the clap where there is one. */
     public function time(int $band): float
     {
         $area = array_sum(array_column($this->surfaces, 0));
-        $absorbed = array_sum(array_map(static fn (array $s): float => $s[0] * $s[1]->alpha[$band], $this->surfaces));
+        $absorbed = isset($this->measured[$band])
+            ? Reverberation::absorption($this->volumeM3, $this->measured[$band])
+            : array_sum(array_map(static fn (array $s): float => $s[0] * $s[1]->alpha[$band], $this->surfaces));
+        foreach ($this->hung as [$square, $cloth, $covers]) {
+            $absorbed += $square * ($cloth->alpha[$band] - ($covers->alpha[$band] ?? 0.0));
+        }
         $mean = min(0.99, $absorbed / max(0.1, $area));
 
-        return 0.161 * $this->volumeM3 / ($mean > self::EYRING_FROM ? -$area * log(1 - $mean) : max(0.01, $absorbed));
+        return $mean > self::EYRING_FROM && ! isset($this->measured[$band]) ? Reverberation::eyring($this->volumeM3, $area, $mean) : Reverberation::sabine($this->volumeM3, max(0.01, $absorbed));
     }
 
     /** The mean over the octaves of speech. */
@@ -77,8 +109,8 @@ final readonly class RoomSound
     /** Square metres of something that absorbs this share before the tail is as short as wanted. */
     public function blanketsFor(float $wantedS, float $alpha = 0.6): float
     {
-        $now = 0.161 * $this->volumeM3 / $this->speechTime();
+        $now = Reverberation::absorption($this->volumeM3, $this->speechTime());
 
-        return max(0.0, (0.161 * $this->volumeM3 / $wantedS - $now) / $alpha);
+        return max(0.0, (Reverberation::absorption($this->volumeM3, $wantedS) - $now) / $alpha);
     }
 }

@@ -36,6 +36,9 @@
         @case('colours')
             @include('plan.colours')
             @break
+        @case('room')
+            @include('plan.room-sound')
+            @break
         @case('stops')
             @include('plan.stops')
             @break

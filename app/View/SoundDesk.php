@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use FineFrame\Judge\Checks\Sound\VoiceIsNearerThanTheRoom;
+use FineFrame\Judge\Situation;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+use FineFrame\Sound\Boom;
+use FineFrame\Sound\Material;
+use FineFrame\Sound\Reverberation;
+use FineFrame\Sound\RoomSound;
+
+/** The room as a microphone hears it: octave by octave, bare, measured and with what is hung. */
+final readonly class SoundDesk
+{
+    public const WIDTH = 420.0;
+
+    public const HEIGHT = 150.0;
+
+    private RoomSound $room;
+
+    public function __construct(private Situation $situation, private Reader $reader)
+    {
+        $this->room = $situation->place()->sound();
+    }
+
+    public function isKnown(): bool
+    {
+        return $this->situation->setup->location->space->surfaces->isKnown();
+    }
+
+    /** @return list<array{band: string, bare: string, measured: string, now: string, share: float, bareShare: float}> */
+    public function bands(): array
+    {
+        $bare = $this->room->bare();
+        $clap = array_slice($this->situation->setup->location->list('claps'), -1)[0] ?? null;
+        $most = max(0.5, ...array_map(fn (int $band): float => max($bare->time($band), $this->room->time($band)), array_keys(Material::BANDS_HZ)));
+        $rows = [];
+        foreach (Material::BANDS_HZ as $band => $hz) {
+            $heard = $clap?->number("t_$hz");
+            $rows[] = [
+                'band' => $hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz', 'bare' => $this->seconds($bare->time($band)), 'now' => $this->seconds($this->room->time($band)), 'share' => $this->room->time($band) / $most, 'bareShare' => $bare->time($band) / $most,
+                'measured' => $heard === null ? '' : $this->seconds($heard).' ('.($bare->time($band) > $heard ? '+' : '−').round(100 * abs($bare->time($band) / $heard - 1)).' % estimated)',
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<string> what is to be known of the room at once */
+    public function facts(): array
+    {
+        $time = $this->room->speechTime();
+
+        return [
+            'For speech it rings '.$this->seconds($time).'; bare, '.$this->seconds($this->room->bare()->speechTime()).'.',
+            'A voice and the room are as loud at '.$this->reader->metres(Reverberation::criticalM($this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q)).' for a microphone that hears all around.',
+        ];
+    }
+
+    /** @return list<array{name: string, pattern: string, equal: string, distance: string, over: string}> */
+    public function booms(): array
+    {
+        $time = $this->room->speechTime();
+
+        return array_values(array_map(function (Boom $boom) use ($time): array {
+            $pickup = $boom->model->pickup();
+            $distance = $boom->tip()->distanceTo($this->situation->setup->bodies[$boom->placement->subject]->mouth);
+
+            return [
+                'name' => $this->situation->name($boom->placement->id), 'pattern' => $boom->model->name,
+                'equal' => $this->reader->metres(Reverberation::criticalM($this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q) * $pickup->distanceFactor()), 'distance' => $this->reader->metres($distance),
+                'over' => $this->reader->print(Quantity::of(Reverberation::directDb($distance, $this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q, $pickup), Unit::Decibel)),
+            ];
+        }, $this->situation->scene->booms));
+    }
+
+    private function seconds(float $s): string
+    {
+        return $this->reader->print(Quantity::of($s, Unit::Second));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use FineFrame\Format\UnreadableFile;
+use FineFrame\Format\Wav\Reader;
+use FineFrame\Judge\Finding;
+use FineFrame\Judge\Judge;
+use FineFrame\Judge\Situation;
+use FineFrame\Plan\SetupPlan;
+use FineFrame\Sound\Decay;
+use FineFrame\Tests\Cases;
+
+/** Noise that dies away by 60 dB in so many seconds over a floor so far down. */
+function dying(float $seconds, float $floorDb, float $rate = 16_000, float $long = 2.0): array
+{
+    mt_srand(5);
+
+    return array_map(fn (int $i): float => (mt_rand() / mt_getrandmax() - 0.5) * 10 ** (-3 * $i / $rate / $seconds) + (mt_rand() / mt_getrandmax() - 0.5) * 10 ** (-$floorDb / 20), range(0, (int) ($long * $rate)));
+}
+
+/** @param  list<float>  $samples */
+function wav(array $samples, int $bits = 16, int $code = 1, int $rate = 16_000, int $channels = 1): string
+{
+    $data = implode('', array_map(fn (float $s): string => match (true) {
+        $code === 3 => pack('g', $s),
+        $bits === 24 => substr(pack('V', ((int) round($s * 8388607)) & 0xFFFFFF), 0, 3),
+        $bits === 32 => pack('V', ((int) round($s * 2147483647)) & 0xFFFFFFFF),
+        $bits === 8 => pack('C', (int) round(128 + 127 * $s)),
+        default => pack('v', ((int) round($s * 32767)) & 0xFFFF),
+    }, $samples));
+    $bytes = intdiv($bits, 8) * $channels;
+
+    return 'RIFF'.pack('V', 36 + strlen($data)).'WAVEfmt '.pack('VvvVVvv', 16, $code, $channels, $rate, $rate * $bytes, $bytes, $bits).'data'.pack('V', strlen($data)).$data;
+}
+
+/** @return list<Finding> */
+function heard(SetupPlan $setup, string $check): array
+{
+    return array_values(array_filter(Judge::standard()->judge($setup)->findings, fn (Finding $f): bool => $f->check === $check));
+}
+
+it('finds the decay that was put in, from recordings of every depth', function (int $bits, int $code): void {
+    $read = Reader::read(wav(dying(0.6, 70), $bits, $code));
+    $decay = Decay::of($read->samples, $read->rateHz);
+    expect($read->rateHz)->toBe(16_000.0)->and($decay->t20)->toEqualWithDelta(0.6, 0.03)->and($decay->t30)->toEqualWithDelta(0.6, 0.03)->and($decay->rangeDb)->toBeGreaterThan(50);
+})->with([[16, 1], [24, 1], [32, 1], [32, 3]]);
+
+it('tells no time that the noise hides', function (): void {
+    expect(Decay::of(dying(0.6, 20), 16_000)->t20)->toBeNull()->and(Decay::of(dying(0.6, 41), 16_000)->t30)->toBeNull()->and(Decay::of(dying(0.6, 41), 16_000)->t20)->toEqualWithDelta(0.6, 0.06)->and(Decay::of([0.1, 0.2], 16_000)->t20)->toBeNull()
+        // Two channels are mixed to one.
+        ->and(count(Reader::read(wav(dying(0.3, 60, long: 0.5), channels: 2))->samples))->toBe(4001);
+});
+
+it('refuses what is no recording, saying why', function (string $file, string $says): void {
+    expect(fn () => Reader::read($file))->toThrow(UnreadableFile::class, $says);
+})->with([
+    'text' => ['a clap, written down', 'not a WAV'], 'empty' => ['', 'not a WAV'], 'cut off' => [substr(wav(dying(0.3, 60, long: 0.1)), 0, 200), 'cut off'], '8 bits' => [wav([0.1, 0.2], 8), '8 bits'],
+    'a header of two gigabytes' => [substr_replace(wav([0.1, 0.2, 0.3]), pack('V', 2_000_000_000), 40, 4), 'cut off'], 'no sound' => [wav([]), 'no sound'],
+]);
+
+it('hears what is hung, and takes a clap’s word over the table’s', function (): void {
+    $time = fn (array $changes): float => (new Situation(Cases::demo($changes)))->place()->sound()->speechTime();
+    $hung = fn (string $how, float $area): array => ['treatments' => [['id' => 't', 'name' => 'blankets', 'material' => 'curtain', 'area_m2' => $area, 'hung' => $how]]];
+    $bare = $time([]);
+    expect($time($hung('free', 7.2)))->toBeLessThan(0.9 * $bare)->and($time($hung('free', 14.4)))->toBeLessThan($time($hung('free', 7.2)))
+        // On a wall it adds a little less than free; the black cloth of the light counts as well.
+        ->and($time($hung('on a wall', 7.2)))->toBeGreaterThan($time($hung('free', 7.2)))->toBeLessThan($bare)
+        ->and($time(['furniture/-' => ['id' => 'black', 'name' => 'black', 'width_m' => 3, 'depth_m' => 0.02, 'height_m' => 2, 'x_m' => 1, 'y_m' => 4, 'reflects' => 0.03]]))->toBeLessThan($bare);
+    $clap = ['/locations/stone-room/scouted/claps' => [['id' => 'c', 'name' => 'clap', 't_500' => 1.0, 't_1000' => 1.0, 't_2000' => 1.0]]];
+    expect($time($clap))->toEqualWithDelta(1.0, 1e-6)->and($time($clap + $hung('free', 7.2)))->toBeLessThan(0.9);
+});
+
+it('mends a room that rings by blankets, as many as it takes', function (): void {
+    $setup = Cases::demo();
+    $found = heard($setup, 'room-is-not-too-hard')[0];
+    $after = $found->ideas[0]->edit->applyTo($setup->plan)->again($setup);
+    expect($found->severity->value)->toBe('watch')->and($found->ideas[0]->case)->toBe('hang-blankets')->and(heard($after, 'room-is-not-too-hard')[0]->severity->value)->toBe('holds')
+        // The boom hears the voice better over the room then.
+        ->and((float) heard($after, 'voice-is-nearer-than-the-room')[0]->arguments['over']->value)->toBeGreaterThan((float) heard($setup, 'voice-is-nearer-than-the-room')[0]->arguments['over']->value);
+});
+
+it('hears more room than voice from too far', function (): void {
+    $far = Cases::demo(['microphones/boom/x_m' => 4.4, 'microphones/boom/y_m' => 3.6, 'microphones/boom/height_m' => 2.4, '/kit/microphones/short-line/pattern_a' => 1.0]);
+    $near = heard(Cases::demo(['microphones/boom/height_m' => 1.5]), 'voice-is-nearer-than-the-room')[0];
+    expect(heard($far, 'voice-is-nearer-than-the-room')[0]->case)->toBe('room')->and($near->severity->value)->toBe('holds');
+});

@@ -1,0 +1,18 @@
+@php($desk = $work->sound())
+<div class="board-text">
+    @if (! $desk->isKnown())
+        <p class="why">Say in Measure what floor, walls and ceiling are of: then the room is computed here.</p>
+    @else
+        @foreach ($desk->facts() as $fact)<p>{{ $fact }}</p>@endforeach
+        <table class="rows colours"><caption>How long the room rings, by octave</caption>
+            <thead><tr><th scope="col">Octave</th><th scope="col">By its surfaces</th><th scope="col">By the clap</th><th scope="col">With what is hung</th><th scope="col"><span class="sr">drawn</span></th></tr></thead>
+            <tbody>@foreach ($desk->bands() as $row)<tr><th scope="row">{{ $row['band'] }}</th><td class="num">{{ $row['bare'] }}</td><td class="num">{{ $row['measured'] }}</td><td class="num">{{ $row['now'] }}</td><td><meter min="0" max="1" value="{{ round($row['share'], 3) }}">{{ $row['now'] }}</meter></td></tr>@endforeach</tbody></table>
+        @if ($booms = $desk->booms())<table class="rows colours"><caption>Voice over room</caption><thead><tr><th scope="col">Boom</th><th scope="col">Microphone</th><th scope="col">From the mouth</th><th scope="col">As loud as the room at</th><th scope="col">Voice over room</th></tr></thead><tbody>@foreach ($booms as $boom)<tr><th scope="row">{{ $boom['name'] }}</th><td>{{ $boom['pattern'] }}</td><td class="num">{{ $boom['distance'] }}</td><td class="num">{{ $boom['equal'] }}</td><td class="num">{{ $boom['over'] }}</td></tr>@endforeach</tbody></table>@endif
+    @endif
+    @include('plan.sheet', ['name' => 'treatments'])
+    @include('plan.sheet', ['name' => 'claps'])
+    <x-act :work="$work" :to="route('exchange.bring', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="tape-line">
+        <input type="hidden" name="what" value="clap"><label>A clap or a balloon, recorded (WAV) <input type="file" name="file" accept=".wav,audio/wav" aria-label="Recording to bring in"></label> <button class="plain">Bring in</button>
+        @error('file')<p class="error">{{ $message }}</p>@enderror
+    </x-act>
+</div>
