@@ -137,7 +137,8 @@ final class Convex
     private static function spread(array $a, array $b, array $c, float $finest): array
     {
         $area = self::area([$a, $b, $c]);
-        $n = max(2, min(12, (int) ceil(sqrt($area / $finest))));
+        // A sliver stands for itself; what can be told apart is looked at in four places at least.
+        $n = $area < $finest / 8 ? 1 : max(2, min(12, (int) ceil(sqrt($area / $finest))));
         $spread = [];
         for ($i = 0; $i < $n; $i++) {
             for ($j = 0; $j < 2 * ($n - $i) - 1; $j++) {

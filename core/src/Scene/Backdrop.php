@@ -48,7 +48,7 @@ final readonly class Backdrop
     /** @return array<string, float> lux on it: by lamp as far as it sees each, and `around` */
     public function lux(): array
     {
-        $lux = array_map(fn (SoftBox $lamp): float => $lamp->placement->on ? Occlusion::seen($this->scene, $lamp, $this->place()) * $lamp->luxAt($this->place(), $this->normal) : 0.0, $this->scene->lamps);
+        $lux = array_map(fn (SoftBox $lamp): float => $lamp->placement->on ? Occlusion::seen($this->scene, $lamp, $this->place(), rays: 3) * $lamp->luxAt($this->place(), $this->normal) : 0.0, $this->scene->lamps);
 
         return $lux + ['around' => $this->scene->around()->at($this->place(), $this->normal)];
     }

@@ -45,6 +45,11 @@ final readonly class FlatFace
         return [[min($xs), min($ys)], [max($xs), max($ys)]];
     }
 
+    public function areaM2(): float
+    {
+        return Convex::area($this->outline);
+    }
+
     /** @return list<array{float, float}> what of a square is in the face */
     public function within(float $x, float $y, float $size): array
     {

@@ -13,7 +13,7 @@ final class Intrusions
     public const LEAST_SHARE = 2e-6;
 
     /** A ray is cast for every so much of the frame, whose area is 4. */
-    private const FINEST = 0.03;
+    private const FINEST = 0.05;
 
     private ?Covers $covers = null;
 

@@ -13,9 +13,8 @@ final class Patches
     private const LEAST_M2 = 1e-4;
 
     /** @return list<array{Vec3, float}> middle and area of each */
-    public static function of(Solid $solid, float $sizeM): array
+    public static function of(FlatFace $face, float $sizeM): array
     {
-        $face = new FlatFace($solid);
         [[$left, $low], [$right, $high]] = $face->box();
         $patches = [];
         for ($x = $left; $x < $right - 1e-6; $x += $sizeM) {

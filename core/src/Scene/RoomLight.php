@@ -29,7 +29,7 @@ final class RoomLight
     /** Share that window glass sends back. */
     private const GLASS = 0.1;
 
-    private const ROUNDS = 12;
+    private const ROUNDS = 8;
 
     /** Rounds at most, and the change of all light from one to the next at which it is balanced. */
     private const BALANCE = 80;
@@ -54,7 +54,7 @@ final class RoomLight
     public function __construct(Scene $scene, ?Windows $windows, float $roomFactor = 1.0)
     {
         $this->lay($scene);
-        $this->exchange = $this->exchange($this->isOdd($scene) ? $scene : null);
+        $this->exchange = $this->exchange($this->isOdd($scene) ? array_map(static fn (PlacedRoom $r): array => array_map(static fn (Vec2 $c): array => [$c->x, $c->y], $r->room->floor->corners), $scene->setup->room->all) : []);
         $this->ofLamps = $this->balance($this->byLamps($scene));
         $this->ofDay = $windows === null ? array_fill(0, count($this->patches), 0.0) : array_map(static fn (float $b): float => $roomFactor * $b, $this->balance($this->byDay($windows)));
     }
@@ -124,12 +124,13 @@ final class RoomLight
 
     private function lay(Scene $scene): void
     {
-        $size = max(self::FINEST_M, sqrt(array_sum(array_map(static fn (Solid $s): float => array_sum(array_column(Patches::of($s, 100.0), 1)), $scene->shell)) / self::PATCHES));
+        $faces = array_map(static fn (Solid $s): FlatFace => new FlatFace($s), $scene->shell);
+        $size = max(self::FINEST_M, sqrt(array_sum(array_map(static fn (FlatFace $f): float => $f->areaM2(), $faces)) / self::PATCHES));
         $glass = $this->glass($scene);
-        foreach ($scene->shell as $solid) {
+        foreach ($scene->shell as $i => $solid) {
             [$nx, $ny, $nz] = $solid->planes()[0];
             $rho = self::lining($scene, $solid);
-            foreach (Patches::of($solid, $size) as [$middle, $area]) {
+            foreach (Patches::of($faces[$i], $size) as [$middle, $area]) {
                 $share = $glass[$solid->owner] ?? 0.0;
                 $this->patches[] = [$middle->x, $middle->y, $middle->z, $nx, $ny, $nz, $area, $rho * (1 - $share) + self::GLASS * $share];
             }
@@ -193,8 +194,11 @@ final class RoomLight
         return count($room->all) > 1;
     }
 
-    /** @return list<list<float>> */
-    private function exchange(?Scene $odd): array
+    /**
+     * @param  list<list<array{float, float}>>  $floors  of rooms in which not all of them see each other
+     * @return list<list<float>>
+     */
+    private function exchange(array $floors): array
     {
         $count = count($this->patches);
         $exchange = [];
@@ -210,7 +214,7 @@ final class RoomLight
                 $here = $nx * $dx + $ny * $dy + $nz * $dz;
                 $there = -($mx * $dx + $my * $dy + $mz * $dz);
                 $square = $dx * $dx + $dy * $dy + $dz * $dz;
-                $row[] = $here > 1e-6 && $there > 1e-6 && ($odd === null || $odd->setup->room->contains(new Vec2($x + $dx / 2, $y + $dy / 2)))
+                $row[] = $here > 1e-6 && $there > 1e-6 && ($floors === [] || self::isInside($floors, $x + $dx / 2, $y + $dy / 2))
                     ? $area * $other * $here * $there / ($square * (M_PI * $square + sqrt($area * $other)))
                     : 0.0;
             }
@@ -218,6 +222,30 @@ final class RoomLight
         }
 
         return $this->kept($exchange);
+    }
+
+    /**
+     * Whether what is half way between two patches is in a room (crossings of a ray; plain numbers, for there are thousands).
+     *
+     * @param  list<list<array{float, float}>>  $floors
+     */
+    private static function isInside(array $floors, float $x, float $y): bool
+    {
+        foreach ($floors as $corners) {
+            $isIn = false;
+            [$px, $py] = $corners[count($corners) - 1];
+            foreach ($corners as [$cx, $cy]) {
+                if (($cy > $y) !== ($py > $y) && $x < ($px - $cx) * ($y - $cy) / ($py - $cy) + $cx) {
+                    $isIn = ! $isIn;
+                }
+                [$px, $py] = [$cx, $cy];
+            }
+            if ($isIn) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -280,8 +308,18 @@ final class RoomLight
         foreach (array_filter($scene->lamps, static fn (SoftBox $b): bool => $b->placement->on) as $lamp) {
             $own = [];
             $lumens = 0.0;
+            [$at, $facing, $candela] = [$lamp->centre(), $lamp->facing(), $lamp->candela()];
+            $spread = $lamp->emitter->widthM * $lamp->emitter->heightM / M_PI;
             foreach ($this->patches as $i => [$x, $y, $z, $nx, $ny, $nz, $area]) {
-                $own[$i] = $lamp->luxAt(new Vec3($x, $y, $z), new Vec3($nx, $ny, $nz));
+                if ($lamp->emitter->isEven()) {
+                    // As small at d² + area/π: near enough for patches, and what is lost or won is evened out below.
+                    [$dx, $dy, $dz] = [$x - $at->x, $y - $at->y, $z - $at->z];
+                    $square = $dx * $dx + $dy * $dy + $dz * $dz + 1e-9;
+                    $off = ($facing->x * $dx + $facing->y * $dy + $facing->z * $dz) * -($nx * $dx + $ny * $dy + $nz * $dz);
+                    $own[$i] = $off > 0.0 && $nx * $dx + $ny * $dy + $nz * $dz < 0.0 ? $candela * $off / ($square * ($square + $spread)) : 0.0;
+                } else {
+                    $own[$i] = $lamp->luxAt(new Vec3($x, $y, $z), new Vec3($nx, $ny, $nz));
+                }
                 $lumens += $own[$i] * $area;
             }
             $given = $lamp->lumens();

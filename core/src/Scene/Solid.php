@@ -14,6 +14,8 @@ final class Solid
     /** @var list<array{float, float, float, float}>|null */
     private ?array $planes = null;
 
+    private ?float $thinnest = null;
+
     /** @var P3 */
     public readonly array $centre;
 
@@ -58,13 +60,16 @@ final class Solid
     /** How thin it is: the least of its widths across its faces, metres. */
     public function thinnestM(): float
     {
+        if ($this->thinnest !== null) {
+            return $this->thinnest;
+        }
         $thinnest = INF;
         foreach ($this->planes() as [$nx, $ny, $nz]) {
             $along = array_map(static fn (array $p): float => $nx * $p[0] + $ny * $p[1] + $nz * $p[2], $this->points);
             $thinnest = min($thinnest, max($along) - min($along));
         }
 
-        return $thinnest;
+        return $this->thinnest = $thinnest;
     }
 
     public function isFlat(): bool

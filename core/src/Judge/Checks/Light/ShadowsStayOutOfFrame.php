@@ -21,6 +21,8 @@ final class ShadowsStayOutOfFrame extends Rule
     /** Of the light there, what a lamp must give for its shadow to be seen. */
     private const SEEN = 0.3;
 
+    private const NEAR_M = 0.12;
+
     public function id(): string
     {
         return 'shadows-stay-out-of-frame';
@@ -62,12 +64,17 @@ final class ShadowsStayOutOfFrame extends Rule
             if ($distance < 0.2 || $lamp->facing()->angleTo($towards) > 1.4) {
                 continue;
             }
+            // Behind a thing, its shadow keeps an edge for so far; less than a hand’s breadth is no shadow on a wall.
+            $size = max($lamp->emitter->widthM, $lamp->emitter->heightM);
+            if ($size > $solid->thinnestM() && $distance * ($size / ($size - $solid->thinnestM()) - 1) < self::NEAR_M) {
+                continue;
+            }
             [$wall, $along] = $this->wall($situation, $from, $towards);
             if ($wall === null || $along <= 1.02) {
                 continue;
             }
             // The penumbra grows with the lamp and the way to the wall; a shadow narrower than it has no edge.
-            $blur = max($lamp->emitter->widthM, $lamp->emitter->heightM) * ($along - 1.0);
+            $blur = $size * ($along - 1.0);
             if ($blur > $solid->thinnestM() * $along) {
                 continue;
             }
