@@ -5,7 +5,7 @@ declare(strict_types=1);
 /* What proposals are scored by. */
 return [
     'recipes' => [
-        'daylight' => 'daylight leads', 'one-lamp' => 'one lamp', 'soft-and-board' => 'soft, filled by a board', 'other-side' => 'soft, from the other side', 'soft-and-edge' => 'soft, with an edge', 'classic' => 'key, fill and edge', 'book-light' => 'book light', 'hard' => 'hard, filled by a board',
+        'daylight' => 'daylight leads', 'one-lamp' => 'one lamp', 'soft-and-board' => 'soft, filled by a board', 'other-side' => 'soft, from the other side', 'soft-and-edge' => 'soft, with an edge', 'classic' => 'key, fill and edge', 'book-light' => 'book light', 'hard' => 'hard, through a grid',
     ],
     'exposure' => 'the wanted stop', 'shape' => 'shape of the face', 'side' => 'the side that the school wants', 'softness' => 'softness', 'background' => 'the background under the face', 'parting' => 'parted from the background', 'watched' => 'little to watch', 'lamps' => 'few lamps',
     'depth-A' => 'depth behind in A', 'depth-B' => 'depth behind in B', 'perspective-A' => 'A far enough off the face', 'perspective-B' => 'B far enough off the face', 'lines-A' => 'A square or clearly at an angle to the wall', 'lines-B' => 'B square or clearly at an angle to the wall',
