@@ -12,6 +12,7 @@ use App\Http\Controllers\LightController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlaceController;
+use App\Http\Controllers\RadioController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SheetController;
@@ -37,6 +38,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/frame/size', [FramingController::class, 'size'])->name('frame.size');
     Route::post('/frame/square', [FramingController::class, 'square'])->name('frame.square');
     Route::post('/dimmers', LightController::class)->name('dimmers');
+    Route::post('/radio', RadioController::class)->name('radio');
     Route::get('/contact.pdf', [ExportController::class, 'contact'])->name('export.contact');
     Route::post('/marks', [ThingController::class, 'mark'])->name('marks.store');
     Route::get('/sheet.pdf', [ExportController::class, 'sheet'])->name('export.sheet');

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use FineFrame\Reference\CaseRunner;
+use FineFrame\Reference\WirelessCases;
 use FineFrame\Tests\Cases;
 
 it('answers the published case', function (string $topic, array $case): void {
@@ -22,4 +23,12 @@ it('answers the published case', function (string $topic, array $case): void {
     yield from Cases::of('colour');
     yield from Cases::of('photometry');
     yield from Cases::of('acoustics');
+    yield from Cases::of('wireless', 'products', 'check');
 });
+
+it('finds as many carriers as there are, and never one that another hits', function (string $topic, array $case): void {
+    $answer = (new WirelessCases)->answer($case['kind'], $case['inputs']);
+    // On a small grid the most is proved; on a large one a set of such a size is known, and most of it is asked for.
+    $expected = $case['expected']['maximum'] ?? null;
+    expect($answer['compatible'])->toBeTrue()->and($answer['maximum'] ?? $answer['at_least'])->toBeGreaterThanOrEqual($expected ?? 0.85 * $case['expected']['at_least'])->toBeLessThanOrEqual($expected ?? 99);
+})->with(fn (): iterable => yield from Cases::of('wireless', 'max_small', 'witness'));

@@ -6,6 +6,7 @@ use FineFrame\Format\UnreadableFile;
 use FineFrame\Format\Wav\Reader;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
+use FineFrame\Judge\RadioPlan;
 use FineFrame\Judge\Situation;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Sound\Decay;
@@ -84,4 +85,29 @@ it('hears more room than voice from too far', function (): void {
     $far = Cases::demo(['microphones/boom/x_m' => 4.4, 'microphones/boom/y_m' => 3.6, 'microphones/boom/height_m' => 2.4, '/kit/microphones/short-line/pattern_a' => 1.0]);
     $near = heard(Cases::demo(['microphones/boom/height_m' => 1.5]), 'voice-is-nearer-than-the-room')[0];
     expect(heard($far, 'voice-is-nearer-than-the-room')[0]->case)->toBe('room')->and($near->severity->value)->toBe('holds');
+});
+
+/** @return list<array<string, mixed>> */
+function links(int $count, array $also = []): array
+{
+    return array_map(fn (int $i): array => ['id' => "l$i", 'name' => "Link $i", 'from_mhz' => 470.0, 'to_mhz' => 518.0, 'step_khz' => 25] + ($also[$i] ?? []), range(1, $count));
+}
+
+it('sets sixteen links at once, clear of the scan, of each other and of their products, and keeps what is locked', function (): void {
+    $setup = Cases::demo(['links' => links(16, [3 => ['set_mhz' => 490.5, 'locked' => true]]), '/locations/stone-room/scouted/occupied' => [['id' => 'o', 'name' => 'a mast', 'from_mhz' => 478.0, 'to_mhz' => 486.0]]]);
+    $begun = microtime(true);
+    $found = (new RadioPlan($setup))->coordinated();
+    expect(microtime(true) - $begun)->toBeLessThan(2.0)->and($found['left'])->toBe([])->and($found['edit']->values)->toHaveCount(15);
+    $after = $found['edit']->applyTo($setup->plan)->again($setup);
+    $carriers = (new RadioPlan($after))->carriers();
+    expect($carriers['l3'])->toBe(490_500)->and((new RadioPlan($after))->conflicts())->toBe([])
+        ->and(array_filter($carriers, fn (int $f): bool => ($f > 478_000 && $f < 486_000) || $f < 470_000 || $f > 518_000))->toBe([])
+        ->and(heard($after, 'links-leave-each-other-alone')[0]->severity->value)->toBe('holds');
+});
+
+it('says truthfully which link has no room, and what falls on what', function (): void {
+    $small = array_map(fn (array $l): array => ['to_mhz' => 471.0] + $l, links(5));
+    expect((new RadioPlan(Cases::demo(['links' => $small])))->coordinated()['left'])->not->toBe([]);
+    $bad = heard(Cases::demo(['links' => links(4, [1 => ['set_mhz' => 470.1], 2 => ['set_mhz' => 470.5], 3 => ['set_mhz' => 470.9], 4 => ['set_mhz' => 471.0]])]), 'links-leave-each-other-alone');
+    expect(array_unique(array_map(fn (Finding $f): string => $f->severity->value, $bad)))->toBe(['breaks'])->and(array_map(fn (Finding $f): string => $f->case, $bad))->toContain('near')->toContain('fails');
 });

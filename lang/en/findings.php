@@ -354,6 +354,13 @@ return [
         'fails' => [':boom hears :subject only :over over the room, at :distance.', 'Nearer, a narrower pattern, or cloth in the room. As loud as each other at :equal.'],
         'room' => [':boom hears more room than :subject: the room is :over louder, at :distance.', 'Beyond :equal a voice swims. Come nearer, hang cloth, or put a microphone on them.'],
     ],
+    'links-leave-each-other-alone' => [
+        'holds' => ['All :count wireless links leave each other alone.', 'No product of any two or three falls on another. Which bands are lawful here, check with the regulator.'],
+        'fails' => [':by together fall on :link.', 'Both on, the third is disturbed: set it elsewhere.'],
+        'near' => [':link lies too near to :by.', 'Receivers do not tell them apart: set one elsewhere.'],
+        'occupied' => [':link lies in what is on the air already: :what.', 'Set it elsewhere, and scan again on the day.'],
+        'open' => [':count wireless links have no channel yet.', 'Coordinate them together: one by one they disturb each other.'],
+    ],
     'boom-stays-out-of-frame' => [
         'holds' => [':thing is out of :camera’s frame.', 'Tip, pole and stand.'],
         'tip' => [':thing’s tip is :distance inside :camera’s frame.', 'It covers :share of the frame; the widest frame sets how near a boom can come.'],

@@ -17,3 +17,18 @@ test('blankets are hung and heard in the figures, by the mend and by hand', asyn
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect.poll(rings).toBeCloseTo(two, 2);
 });
+
+test('links are coordinated at once, one is locked, and the rest give way', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'sound?look=radio&place=duo'));
+    await expect(page.locator('.spectrum .carrier')).toHaveCount(6);
+    await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0);
+    const first = page.locator('#sheet-links .entry').first();
+    await first.locator('summary').click();
+    await first.getByLabel('set to, MHz').fill('471.6');
+    await first.getByLabel('stays').selectOption('1');
+    await first.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.locator('.spectrum .carrier.hit')).not.toHaveCount(0);
+    await page.getByRole('button', { name: 'Coordinate all links' }).click();
+    await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0);
+    await expect(page.locator('#sheet-links')).toContainText('471.6');
+});

@@ -19,3 +19,19 @@ it('hangs cloth and hears it, brings a clap in, and refuses a noisy one with a s
     expect($clap->number('t_1000'))->toEqualWithDelta(0.95, 0.1)->and($clap->number('t_4000'))->toEqualWithDelta(0.45, 0.06);
     $this->get($at)->assertSee('% estimated');
 });
+
+it('coordinates the links on the page, and says which has no room', function (): void {
+    $shoot = $this->demo();
+    $rows = [];
+    foreach (range(1, 12) as $i) {
+        $rows["new$i"] = ['id' => '', 'name' => "Link $i", 'carries' => 'a voice', 'from_mhz' => '470', 'to_mhz' => '494', 'step_khz' => '25'];
+    }
+    foreach ($rows as $key => $row) {
+        $this->post("/shoots/$shoot->id/sheet", ['version' => $shoot->refresh()->version, 'stage' => 'sound', 'look' => 'radio', 'sheet' => 'links', 'rows' => [$key => $row]] + [])->assertRedirect();
+    }
+    $plan = app(PlanStore::class)->open($shoot->refresh())->setup();
+    expect($plan->setup->list('links'))->not->toBe([]);
+    $this->get("/shoots/$shoot->id/sound?look=radio")->assertSee('wireless links have no channel yet');
+    $this->post("/shoots/$shoot->id/radio", ['version' => $shoot->refresh()->version, 'stage' => 'sound', 'look' => 'radio'])->assertSessionHas('said');
+    $this->get("/shoots/$shoot->id/sound?look=radio")->assertSee('leave each other alone')->assertSee('class="carrier"', false);
+});

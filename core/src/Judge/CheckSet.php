@@ -88,6 +88,7 @@ final class CheckSet
             new Checks\Sound\BoomStaysOutOfFrame,
             new Checks\Sound\BoomIsAsNearAsItCanBe,
             new Checks\Sound\VoiceIsNearerThanTheRoom,
+            new Checks\Sound\LinksLeaveEachOtherAlone,
             new Checks\Sound\PoleReaches,
             new Checks\Rig\StandFitsItsPlace,
             new Checks\Rig\SupportReachesItsHeight,

@@ -39,6 +39,9 @@
         @case('room')
             @include('plan.room-sound')
             @break
+        @case('radio')
+            @include('plan.radio')
+            @break
         @case('stops')
             @include('plan.stops')
             @break

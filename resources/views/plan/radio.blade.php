@@ -1,0 +1,15 @@
+@php($radio = $work->radio())
+<div class="board-text">
+    @if ($spectrum = $radio->spectrum())
+        <svg class="day-chart spectrum" viewBox="0 0 {{ \App\View\RadioDesk::WIDTH }} 130" role="img" aria-label="Carriers, what they make of each other, and what is on the air, from {{ $spectrum['from'] }} to {{ $spectrum['to'] }} MHz">
+            @foreach ($spectrum['occupied'] as $part)<rect class="on-air" x="{{ $part['x'] }}" y="10" width="{{ $part['width'] }}" height="90"><title>{{ $part['name'] }}</title></rect>@endforeach
+            @foreach ($spectrum['products'] as $x)<path class="product" d="M{{ $x }} 72V100"/>@endforeach
+            @foreach ($spectrum['carriers'] as $carrier)<path @class(['carrier', 'hit' => $carrier['hit']]) d="M{{ $carrier['x'] }} 14V100"><title>{{ $carrier['name'] }} {{ $carrier['mhz'] }}</title></path>@endforeach
+            <path class="day-mark" d="M0 100H{{ \App\View\RadioDesk::WIDTH }}"/><text x="2" y="116">{{ $spectrum['from'] }} MHz</text><text x="{{ \App\View\RadioDesk::WIDTH - 2 }}" y="116" text-anchor="end">{{ $spectrum['to'] }} MHz</text>
+        </svg>
+        <p class="why">Tall: carriers. Short: third-order products. Filled: what the scan heard. Which bands are lawful here, and with which licence, check with the regulator.</p>
+    @endif
+    <x-act :work="$work" :to="route('radio', $work->shoot->id)"><button class="keep show">Coordinate all links</button></x-act>
+    @include('plan.sheet', ['name' => 'links'])
+    @include('plan.sheet', ['name' => 'occupied'])
+</div>
