@@ -8,6 +8,7 @@ use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\RadioPlan;
 use FineFrame\Judge\Situation;
+use FineFrame\Judge\TrackSheet;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Sound\Decay;
 use FineFrame\Tests\Cases;
@@ -110,4 +111,23 @@ it('says truthfully which link has no room, and what falls on what', function ()
     expect((new RadioPlan(Cases::demo(['links' => $small])))->coordinated()['left'])->not->toBe([]);
     $bad = heard(Cases::demo(['links' => links(4, [1 => ['set_mhz' => 470.1], 2 => ['set_mhz' => 470.5], 3 => ['set_mhz' => 470.9], 4 => ['set_mhz' => 471.0]])]), 'links-leave-each-other-alone');
     expect(array_unique(array_map(fn (Finding $f): string => $f->severity->value, $bad)))->toBe(['breaks'])->and(array_map(fn (Finding $f): string => $f->case, $bad))->toContain('near')->toContain('fails');
+});
+
+it('knows what of each voice is left when one thing fails', function (): void {
+    $tracks = fn (array ...$lines): SetupPlan => Cases::demo(['tracks' => array_map(fn (array $l, int $i): array => $l + ['id' => "t$i", 'name' => "t$i", 'voice' => 'miller'], $lines, array_keys($lines))]);
+    $two = $tracks(['source' => 'boom', 'through' => 'a cable', 'recorder' => 'recorder', 'float' => true], ['source' => 'body', 'through' => 'a wireless link', 'link' => 'one', 'recorder' => 'camera', 'watched_by' => 'Isolde']);
+    expect((new TrackSheet($two))->alone('miller'))->toBe([])->and((new TrackSheet($two))->left('miller', 'the cable of boom'))->toBe(1)->and(heard($two, 'voice-has-two-ways')[0]->severity->value)->toBe('holds');
+    // Both into one recorder: that alone takes all of it, whichever microphone.
+    $one = $tracks(['source' => 'boom', 'through' => 'a cable', 'recorder' => 'recorder'], ['source' => 'body', 'through' => 'a wireless link', 'link' => 'one', 'recorder' => 'recorder', 'float' => true]);
+    expect((new TrackSheet($one))->alone('miller'))->toBe(['recorder'])->and(array_map(fn (Finding $f): string => $f->case, heard($one, 'voice-has-two-ways')))->toContain('fails')->toContain('unwatched');
+    expect(heard($tracks(['source' => 'boom', 'voice' => 'asker', 'recorder' => 'recorder', 'float' => true]), 'voice-has-two-ways')[0]->case)->toBe('none');
+});
+
+it('hears two booms on two voices by three to one, and the noise by the pattern', function (): void {
+    $second = fn (float $x, float $y): array => ['subjects/asker/role' => 'subject', 'microphones/-' => ['id' => 'two', 'name' => 'Second', 'kind' => 'boom', 'model' => 'short-line', 'pole' => 'pole-3', 'stand' => 'boom-stand', 'subject' => 'asker', 'x_m' => $x, 'y_m' => $y, 'height_m' => 1.6, 'stand_x_m' => 1.0, 'stand_y_m' => 0.9, 'stand_height_m' => 1.9]];
+    $far = heard(Cases::demo($second(2.75, 1.1)), 'others-are-three-times-as-far');
+    $near = heard(Cases::demo($second(3.1, 2.3)), 'others-are-three-times-as-far');
+    expect($far)->toHaveCount(2)->and($far[0]->severity->value)->toBe('holds')->and(array_map(fn (Finding $f): string => $f->severity->value, $near))->toContain('watch');
+    $noise = fn (float $a): float => (float) heard(Cases::demo(['/kit/microphones/short-line/pattern_a' => $a]), 'voice-stands-over-the-noise')[0]->arguments['margin']->value;
+    expect($noise(0.25) - $noise(1.0))->toEqualWithDelta(6.02, 0.01);
 });

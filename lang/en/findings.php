@@ -361,6 +361,20 @@ return [
         'occupied' => [':link lies in what is on the air already: :what.', 'Set it elsewhere, and scan again on the day.'],
         'open' => [':count wireless links have no channel yet.', 'Coordinate them together: one by one they disturb each other.'],
     ],
+    'voice-stands-over-the-noise' => [
+        'holds' => [':boom hears :subject :margin over the noise.', 'What runs is hardly heard.'],
+        'fails' => [':boom hears :subject only :margin over the noise, at :distance.', 'Nearer, a narrower pattern, or what runs switched off.'],
+    ],
+    'others-are-three-times-as-far' => [
+        'holds' => [':other hears :subject :weaker weaker than :own.', 'Both open, nothing turns hollow.'],
+        'fails' => [':other hears :subject only :weaker weaker than :own, and :late ms late.', 'Three times as far is 9.5 dB: farther apart, turned away, or one closed while the other speaks.'],
+    ],
+    'voice-has-two-ways' => [
+        'holds' => [':subject is recorded over :count ways that share nothing.', 'Whatever fails alone, the words are there.'],
+        'fails' => [':subject is lost when this fails alone: :parts.', 'A second way that shares nothing with the first: a boom beside a body microphone, a feed to a camera beside the recorder.'],
+        'none' => [':subject has no way to anything that records.', 'Give each voice a line in the track sheet.'],
+        'unwatched' => ['Nobody watches :recorder, which records :source.', 'Float recording forgives; else somebody listens, or a second track at −10 dB.'],
+    ],
     'boom-stays-out-of-frame' => [
         'holds' => [':thing is out of :camera’s frame.', 'Tip, pole and stand.'],
         'tip' => [':thing’s tip is :distance inside :camera’s frame.', 'It covers :share of the frame; the widest frame sets how near a boom can come.'],

@@ -79,7 +79,7 @@ final readonly class Sheets
             $shown[$thing->id] = $thing instanceof Person ? "clothes of $thing->name" : $this->setup->name($thing->id);
         }
 
-        return new Sheet($name, "/setups/{$this->setup->setup->id}/$name", $columns, Parts::written($this->setup->setup->list($name)), options: array_intersect_key(['camera' => $cameras, 'on' => $shown, 'material' => array_map(static fn (Material $m): string => $m->name, $this->setup->plan->kit->materials + Material::shipped())], $columns));
+        return new Sheet($name, "/setups/{$this->setup->setup->id}/$name", $columns, Parts::written($this->setup->setup->list($name)), options: array_intersect_key(['voice' => ['' => 'nobody'] + array_column(array_map(static fn (Person $p): array => [$p->id, $p->name], $this->setup->subjects()), 1, 0), 'camera' => $cameras, 'on' => $shown, 'material' => array_map(static fn (Material $m): string => $m->name, $this->setup->plan->kit->materials + Material::shipped())], $columns));
     }
 
     private function kit(string $name): Sheet

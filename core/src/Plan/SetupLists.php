@@ -26,6 +26,7 @@ final class SetupLists
             'links' => [
                 'name' => Column::text(80), 'carries' => Column::choice('a voice', 'an ear', 'talkback', 'a picture', 'timecode'), 'from_mhz' => Column::number(30, 7000), 'to_mhz' => Column::number(30, 7000), 'step_khz' => Column::number(1, 1000, default: 25.0), 'set_mhz' => Column::number(30, 7000), 'locked' => Column::flag(),
             ],
+            'tracks' => ['name' => Column::text(80), 'voice' => Column::text(64), 'source' => Column::text(80), 'through' => Column::choice('a cable', 'a wireless link', 'the body itself'), 'link' => Column::text(80), 'recorder' => Column::text(80), 'float' => Column::flag(), 'watched_by' => Column::text(60)],
             'views' => ['name' => Column::text(80), 'camera' => Column::text(64), 'by' => Column::choice('cable', 'wireless', 'the camera’s own screen', 'mirrored call'), 'from_m' => Column::metres(0.1, 200), 'screen_in' => Column::number(1, 100), 'talks_back' => Column::flag()],
         ];
     }

@@ -39,6 +39,9 @@
         @case('room')
             @include('plan.room-sound')
             @break
+        @case('tracks')
+            @include('plan.tracks')
+            @break
         @case('radio')
             @include('plan.radio')
             @break

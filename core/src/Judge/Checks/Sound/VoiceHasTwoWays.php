@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Sound;
+
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\TrackSheet;
+use FineFrame\Judge\Working;
+
+/** One cable, one battery, one recorder that nobody started: a voice with one way is a voice that may be lost. */
+final class VoiceHasTwoWays extends Rule
+{
+    public function id(): string
+    {
+        return 'voice-has-two-ways';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Sound;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        $sheet = new TrackSheet($situation->setup);
+        if ($sheet->tracks === []) {
+            return;
+        }
+        foreach ($sheet->voices() as $id => $name) {
+            $alone = $sheet->alone($id);
+            $ways = $sheet->left($id);
+            yield $this->finding(
+                $ways === 0 ? Severity::Breaks : ($alone === [] ? Severity::Holds : Severity::Watch),
+                ['subject' => $name, 'count' => (string) $ways, 'parts' => implode(', ', $alone)],
+                [$id, 'tracks'],
+                new Working('each microphone, link, cable and recorder left out in turn', ['ways' => (string) $ways, 'takes it away alone' => $alone === [] ? 'nothing' : implode(', ', $alone)]),
+                [],
+                $ways === 0 ? 'none' : null,
+            );
+        }
+        foreach ($sheet->tracks as $track) {
+            if ($track->text('recorder') !== '' && $track->text('watched_by') === '' && ! $track->flag('float')) {
+                yield $this->finding(Severity::Watch, ['recorder' => $track->text('recorder'), 'source' => $track->text('source')], [$track->id], new Working('nobody watches its levels, and it is no float recording', []), case: 'unwatched');
+            }
+        }
+    }
+}
