@@ -5,6 +5,7 @@ declare(strict_types=1);
 use FineFrame\Document\Node;
 use FineFrame\Document\Problems;
 use FineFrame\Format\Csv\ReadingsTable;
+use FineFrame\Format\Csv\ScanTable;
 use FineFrame\Format\Csv\TapeBookTable;
 use FineFrame\Format\Dxf\Reader;
 use FineFrame\Format\Dxf\Writer;
@@ -125,3 +126,14 @@ it('refuses what is not EULUMDAT, by its line', function (string $file, string $
     'binary' => ["a\0b", 'not a text file'],
     'empty' => ['', 'Line 1'],
 ]);
+
+it('reads what is on the air off a scan, in any unit, and refuses what is none', function (): void {
+    $scan = fn (float $factor, string $mark = ','): string => "Frequency{$mark}Level\n".implode("\n", array_map(fn (int $i): string => (470 + $i * 0.1) * $factor.$mark.' '.($i >= 20 && $i < 60 ? -58 : ($i === 150 ? -70 : -100 + $i % 3)), range(0, 239)));
+    foreach ([[1, ','], [1000, ';'], [1e6, "\t"]] as [$factor, $mark]) {
+        $parts = ScanTable::read($scan($factor, $mark));
+        expect($parts)->toHaveCount(2)->and($parts[0]['from'])->toEqualWithDelta(471.95, 0.01)->and($parts[0]['to'])->toEqualWithDelta(475.95, 0.01)->and($parts[0]['level'])->toBe(-58.0)->and($parts[1]['from'])->toEqualWithDelta(484.95, 0.01);
+    }
+    foreach (['' => 'no scan', "470,-90\n471" => 'Line 2', "a letter\nabout nothing" => 'no scan', "5,-90\n" => 'no frequency'] as $file => $says) {
+        expect(fn () => ScanTable::read($file))->toThrow(UnreadableFile::class, $says);
+    }
+});

@@ -35,3 +35,12 @@ it('coordinates the links on the page, and says which has no room', function ():
     $this->post("/shoots/$shoot->id/radio", ['version' => $shoot->refresh()->version, 'stage' => 'sound', 'look' => 'radio'])->assertSessionHas('said');
     $this->get("/shoots/$shoot->id/sound?look=radio")->assertSee('leave each other alone')->assertSee('class="carrier"', false);
 });
+
+it('brings a scan in and keeps the links clear of it', function (): void {
+    $shoot = $this->demo();
+    $scan = implode("\n", array_map(fn (int $i): string => (469 + $i * 0.1).','.($i < 40 ? -55 : -101), range(0, 300)));
+    $this->post("/shoots/$shoot->id/bring", ['version' => 1, 'stage' => 'sound', 'look' => 'radio', 'place' => 'duo', 'what' => 'scan', 'file' => UploadedFile::fake()->createWithContent('scan.csv', $scan)])->assertSessionHas('said', 'One part of the air is in use.');
+    $this->get("/shoots/$shoot->id/sound?look=radio&place=duo")->assertSee('on the air already: heard at');
+    $this->post("/shoots/$shoot->id/radio", ['version' => 2, 'stage' => 'sound', 'look' => 'radio', 'place' => 'duo'])->assertSessionHas('said', 'Set 6 links.');
+    $this->get("/shoots/$shoot->id/sound?look=radio&place=duo")->assertDontSee('on the air already: heard at')->assertSee('leave each other alone');
+});

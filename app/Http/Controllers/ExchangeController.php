@@ -10,6 +10,7 @@ use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
 use FineFrame\Format\Csv\KitTable;
 use FineFrame\Format\Csv\ReadingsTable;
+use FineFrame\Format\Csv\ScanTable;
 use FineFrame\Format\Csv\TapeBookTable;
 use FineFrame\Format\Dxf\Reader;
 use FineFrame\Format\Dxf\Writer;
@@ -70,6 +71,7 @@ final readonly class ExchangeController
                 'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
                 'ies' => $this->lamp($plan, preg_match('/\A[^\n]*\R\s*[123]\s*\R\s*[0-4]\s*\R/', $request->text()) ? EulumdatReader::read($request->text()) : IesReader::read($request->text()), Desk::word($request, 'name')),
                 'clap' => $this->clap($place, Recording::read($request->bytes())),
+                'scan' => $this->scan($place, ScanTable::read($request->text())),
                 'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),
                 default => $this->read($place, ReadingsTable::read($request->text())),
             };
@@ -149,6 +151,19 @@ final readonly class ExchangeController
         $heard !== [] ?: throw UnreadableFile::saying('Too little of the decay stands over the noise: '.round($whole->rangeDb).' dB, and 35 are needed. Clap louder, or wait until it is quieter.');
 
         return [new Edit(["/locations/$place->id/scouted/claps" => [...Parts::written($place->list('claps')), $values + ['range_db' => round($whole->rangeDb, 1), 'taken_on' => date('Y-m-d'), 'taken_at' => date('H:i')]]]), 'Bring in a clap', 'The clap is in: '.implode(', ', array_map(static fn (int $hz, float $s): string => ($hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz').' '.number_format($s, 2).' s', array_keys($heard), $heard)).'.'];
+    }
+
+    /**
+     * What a scan heard takes the place of what was heard before.
+     *
+     * @param  list<array{from: float, to: float, level: float}>  $parts
+     * @return array{Edit, string, string}
+     */
+    private function scan(Location $place, array $parts): array
+    {
+        $rows = array_map(static fn (array $p, int $i): array => ['id' => 'occupied-'.($i + 1), 'name' => 'heard at '.number_format(($p['from'] + $p['to']) / 2, 3), 'from_mhz' => round($p['from'], 4), 'to_mhz' => round($p['to'], 4), 'level_dbm' => round($p['level'], 1), 'taken_on' => date('Y-m-d'), 'taken_at' => date('H:i')], $parts, array_keys($parts));
+
+        return [new Edit(["/locations/$place->id/scouted/occupied" => $rows]), 'Bring in a scan', (count($rows) === 1 ? 'One part of the air is' : count($rows).' parts of the air are').' in use.'];
     }
 
     /** @return array{Edit, string, string} */

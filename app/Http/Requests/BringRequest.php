@@ -12,7 +12,7 @@ final class BringRequest extends ChangeRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return parent::rules() + ['what' => ['required', 'in:tape,drawing,readings,kit,ies,clap'], 'file' => ['required', 'file', 'max:20480'], 'unit' => ['nullable', 'in:m,cm,mm,in,ft']];
+        return parent::rules() + ['what' => ['required', 'in:tape,drawing,readings,kit,ies,clap,scan'], 'file' => ['required', 'file', 'max:20480'], 'unit' => ['nullable', 'in:m,cm,mm,in,ft']];
     }
 
     /** @return array<string, string> */

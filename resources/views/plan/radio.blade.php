@@ -12,4 +12,8 @@
     <x-act :work="$work" :to="route('radio', $work->shoot->id)"><button class="keep show">Coordinate all links</button></x-act>
     @include('plan.sheet', ['name' => 'links'])
     @include('plan.sheet', ['name' => 'occupied'])
+    <x-act :work="$work" :to="route('exchange.bring', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="tape-line">
+        <input type="hidden" name="what" value="scan"><label>A scan, frequency and level a line (CSV) <input type="file" name="file" accept=".csv,.txt,text/csv" aria-label="Scan to bring in"></label> <button class="plain">Bring in</button>
+        @error('file')<p class="error">{{ $message }}</p>@enderror
+    </x-act>
 </div>
