@@ -100,7 +100,7 @@ final readonly class DaylightDesk
         usort($lines, static fn (array $a, array $b): int => $a['y'] <=> $b['y']);
         foreach ($lines as $i => $line) {
             // Names that would lie on each other are pushed apart.
-            $low = max($low + 13, $line['y']);
+            $low = max($low + 17, $line['y']);
             $lines[$i]['y'] = $low;
         }
 

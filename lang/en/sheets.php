@@ -21,7 +21,7 @@ return [
     ],
     'hints' => [
         'lenses' => 'Mark what is yours: it is reached for first. Everything here is generic and may be changed.',
-        'fixtures' => 'Lux one metre ahead at full power, as its maker says or as you meter it; or bring in its photometric file on the home page.',
+        'fixtures' => 'Lux one metre ahead at full power, as its maker says or as you meter it; or bring in its photometric file in Cameras, under Kit.',
         'modifiers' => 'What it lets through or gives back, 1 for all of it. A frame or board becomes the source itself, so far before the lamp; grids and doors leave so wide an angle.',
         'sections' => 'Each section by its seconds in the take; the cue sheet of the Rundown takes it over.',
         'progress' => 'Wide first, tighter as it deepens, or your own order. A change of glass wants a break before it.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Reference;
 
 use FineFrame\Format\Wav\Reader;
+use FineFrame\Scout\Noise;
 use FineFrame\Sound\Decay;
 use FineFrame\Sound\Delay;
 use FineFrame\Sound\Level;
@@ -37,7 +38,7 @@ final readonly class AcousticsCases implements Topic
             'three_to_one' => ['ratio' => $n('other_mic_to_source_m') / $n('mic_to_own_source_m'), 'level_difference_db' => $apart = Level::between($n('mic_to_own_source_m'), $n('other_mic_to_source_m')), 'passes_3_to_1' => $apart >= Level::THREE_TO_ONE_DB],
             'delay' => ['speed_m_s' => Delay::speed($n('temperature_c')), 'delay_ms' => 1000 * ($late = Delay::seconds($n('distance_m'), $n('temperature_c'))), 'samples' => $late * $n('sample_rate_hz')],
             'comb' => self::comb($in),
-            'spl_sum' => ['sum_db' => Level::sum($in->numbers('levels_db'))],
+            'spl_sum' => ['sum_db' => Noise::together($in->numbers('levels_db'))],
             'noise_margin' => self::margin($in),
             'decay_wav' => $this->decay($in),
             'decay_wav_bands' => ['rt60_s_by_band' => $this->bands($in)],
@@ -93,8 +94,8 @@ final readonly class AcousticsCases implements Topic
     /** @return array<string, float> */
     private static function margin(Inputs $in): array
     {
-        $speech = Level::at($in->number('speech_db_at_1m'), $in->number('mic_distance_m'));
-        $noise = Level::sum($in->numbers('noise_levels_db'));
+        $speech = Noise::margin(0.0, $in->number('mic_distance_m'), $in->number('speech_db_at_1m'));
+        $noise = Noise::together($in->numbers('noise_levels_db')) ?? -INF;
         $heard = $noise + 10 * log10((new Pickup($in->number('pattern_a')))->efficiency());
 
         return ['speech_at_mic_db' => $speech, 'noise_sum_db' => $noise, 'pickup_noise_db' => $heard, 'margin_db' => $speech - $heard];

@@ -17,9 +17,9 @@ final class Noise
     }
 
     /** The voice at a microphone against noise that is alike everywhere in the room, dB. */
-    public static function margin(float $noiseDba, float $microphoneM): float
+    public static function margin(float $noiseDba, float $microphoneM, float $voiceDba = self::VOICE_DBA): float
     {
-        return self::VOICE_DBA - 20 * log10($microphoneM) - $noiseDba;
+        return $voiceDba - 20 * log10($microphoneM) - $noiseDba;
     }
 
     /** Whether a source that runs from one clock time to another is heard in a window of the day; an open end is always. */

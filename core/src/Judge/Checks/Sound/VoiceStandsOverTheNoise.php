@@ -13,7 +13,6 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scout\Noise;
-use FineFrame\Sound\Level;
 
 /** What runs while is recorded is heard at the microphone as well: a pattern takes some of it off, nearness more. */
 final class VoiceStandsOverTheNoise extends Rule
@@ -31,15 +30,19 @@ final class VoiceStandsOverTheNoise extends Rule
     public function run(Situation $situation): iterable
     {
         $running = array_map(static fn (Record $n): float => $n->number('level_dba') ?? 0.0, $situation->place()->noises());
-        foreach ($running === [] ? [] : $situation->scene->booms as $id => $boom) {
+        $noise = Noise::together($running);
+        if ($noise === null) {
+            return;
+        }
+        foreach ($situation->scene->booms as $id => $boom) {
             $distance = $boom->tip()->distanceTo($situation->setup->bodies[$boom->placement->subject]->mouth);
-            $heard = Level::sum($running) + 10 * log10($boom->model->pickup()->efficiency());
-            $margin = Level::at(Noise::VOICE_DBA, $distance) - $heard;
+            $heard = $noise + 10 * log10($boom->model->pickup()->efficiency());
+            $margin = Noise::margin($heard, $distance);
             yield $this->finding(
                 Severity::below($margin, $situation->limits->get('noise_break_db'), $situation->limits->get('noise_watch_db')),
                 ['boom' => $situation->name($id), 'subject' => $situation->name($boom->placement->subject), 'margin' => Quantity::of($margin, Unit::Decibel), 'distance' => Quantity::metres($distance)],
                 [$id, $boom->placement->subject],
-                new Working('60 dB(A) − 20·log₁₀(d) − (noise + 10·log₁₀ REE)', ['noise together' => Quantity::of(Level::sum($running), Unit::LevelA), 'heard of it' => Quantity::of($heard, Unit::LevelA), 'mouth to tip' => Quantity::metres($distance)], 'noise from all around; the room left out'),
+                new Working('60 dB(A) − 20·log₁₀(d) − (noise + 10·log₁₀ REE)', ['noise together' => Quantity::of($noise, Unit::LevelA), 'heard of it' => Quantity::of($heard, Unit::LevelA), 'mouth to tip' => Quantity::metres($distance)], 'noise from all around; the room left out'),
             );
         }
     }
