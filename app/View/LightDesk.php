@@ -8,12 +8,15 @@ use App\Plans\Looked;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Situation;
+use FineFrame\Judge\Walk;
+use FineFrame\Judge\WalkStep;
 use FineFrame\Light\Modifier;
 use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\FaceReading;
 use FineFrame\Scene\LightField;
+use FineFrame\Scene\Silhouette;
 use FineFrame\Staging\Furniture;
 
 /** Light on faces as the page shows it: each source's share, the cells, and the lamps to be switched off in turn. */
@@ -139,6 +142,26 @@ final readonly class LightDesk
             },
             'left' => $lux($face->cells['left']), 'right' => $lux($face->cells['right']), 'hair' => $lux($face->cells['hair']), 'bars' => $bars,
         ];
+    }
+
+    /** @return list<array{thing: string, lamp: string, wall: string, from: string, to: string, edge: string, cameras: string}> shadows with an edge on walls */
+    public function silhouettes(): array
+    {
+        return array_map(fn (Silhouette $s): array => [
+            'thing' => $this->situation->name($s->owner), 'lamp' => $this->situation->name($s->lamp), 'wall' => $this->situation->setup->room->wall($s->wall)->name ?? $s->wall,
+            'from' => $this->reader->metres($s->heightM[0]), 'to' => $this->reader->metres($s->heightM[1]), 'edge' => $this->reader->metres($s->edgeM), 'cameras' => implode(', ', array_map($this->situation->name(...), $s->cameras)) ?: 'none',
+        ], $this->situation->silhouettes());
+    }
+
+    /** @return list<array{name: string, who: string, lamp: string, line: array{Vec2, Vec2}, steps: list<array{share: string, lux: string, stops: string, behind: string, boom: string}>}> who walks, and the light on them step by step */
+    public function walks(): array
+    {
+        $stops = static fn (?float $v): string => $v === null ? 'no camera' : ($v < 0 ? '−' : '+').number_format(abs($v), 1);
+
+        return array_map(fn (Walk $walk): array => [
+            'name' => $walk->name, 'who' => $walk->body->person->name, 'lamp' => implode(', ', array_map(fn ($l): string => $this->situation->name($l->id), $walk->carried)) ?: 'no lamp goes along', 'line' => [$walk->body->person->place, $walk->to],
+            'steps' => array_map(fn (WalkStep $s): array => ['share' => $this->reader->metres($s->share * $walk->lengthM()), 'lux' => $this->reader->print(Quantity::of($s->lux, Unit::Lux)), 'stops' => $stops($s->stops), 'behind' => $stops($s->behind), 'boom' => $s->boom === null ? '' : $this->situation->name($s->boom)], $walk->steps() ?? []),
+        ], Walk::allOf($this->situation));
     }
 
     /** @param  list<string>  $off */

@@ -80,7 +80,9 @@ final readonly class Whereabouts
 
     public function walls(Vec2 $place): string
     {
-        return implode(', ', array_map(fn (Wall $w): string => $this->reader->metres($w->line->distanceTo($place)).' from the '.$w->name, $this->situation->setup->room->tapeWalls($place)));
+        $room = $this->situation->setup->room;
+
+        return ($room->contains($place) ? '' : 'outside, ').implode(', ', array_map(fn (Wall $w): string => $this->reader->metres($w->line->distanceTo($place)).' from the '.$w->name, $room->tapeWalls($place)));
     }
 
     /** The worst that is said about a thing. */

@@ -10,6 +10,7 @@ use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
+use FineFrame\Judge\Walk;
 use FineFrame\Light\Daylight;
 use FineFrame\Light\Emitter;
 use FineFrame\Light\Exposure;
@@ -271,6 +272,56 @@ it('judges where light comes from, what it shows and what it hides', function ()
     // A boom between a small lamp and the wall that A sees throws an edge; a large soft one does not.
     $shadow = fn (string $fixture): array => lightVerdicts(['microphones/boom/x_m' => 2.9, 'microphones/boom/y_m' => 4.2, 'microphones/boom/height_m' => 1.5, 'lights/key/fixture' => $fixture, 'lights/key/aim_x_m' => 3.0, 'lights/key/aim_y_m' => 4.8, 'lights/key/aim_height_m' => 1.4, 'metering/ambient_lux' => 5], 'boom');
     expect($shadow('open-200')['shadows-stay-out-of-frame'] ?? '')->toBe('watch fails')->and($shadow('soft-120')['shadows-stay-out-of-frame'] ?? '')->toBe('');
+});
+
+it('lets a lamp outside in by the windows alone, and brings back all that comes in', function (): void {
+    $outside = fn (float $x, float $y, float $h, array $more = []): array => $more + ['lights/key/fixture' => 'open-200', 'lights/key/x_m' => $x, 'lights/key/y_m' => $y, 'lights/key/height_m' => $h, 'lights/key/dimmer' => 1];
+    $curtain = '/locations/stone-room/space/openings/south-window/curtain';
+    // On the line through the pane: what clean glass leaves; behind the wall nothing; a lined curtain keeps all but a trace.
+    $free = millersFace($outside(-2.0, -0.55, 1.65));
+    expect($free->seen['key'])->toEqualWithDelta(0.88, 1e-9)->and($free->byLamp['key'])->toBeGreaterThan(100.0)
+        ->and(millersFace($outside(-1.5, 2.5, 2.0))->byLamp['key'])->toBe(0.0)
+        ->and(millersFace($outside(-2.0, -0.55, 1.65, [$curtain => 'lined']))->seen['key'])->toBeLessThan(0.02);
+    // Lumens through the pane, by hand: lux on it, square metres, glass; so many the surfaces take.
+    $scene = new Scene(Cases::demo($outside(-2.0, 0.75, 1.5, ['lights/key/aim_x_m' => 3.0, 'lights/key/aim_y_m' => 0.75, 'lights/key/aim_height_m' => 1.5])));
+    $lux = $scene->lamps['key']->luxAt(new Vec3(0.0, 0.75, 1.5), new Vec3(-1.0, 0.0, 0.0));
+    expect($scene->room()->taken()[0])->toBeGreaterThan(0.6 * 0.88 * 1.1 * 1.2 * $lux)->toBeLessThan(0.88 * 1.1 * 1.2 * $lux);
+    // The verdict, and a mend that brings it in.
+    $setup = Cases::demo($outside(-1.5, 2.5, 2.0));
+    $found = array_values(array_filter(Judge::standard()->judge($setup)->findings, fn (Finding $f): bool => $f->check === 'lamps-outside-reach-in'))[0];
+    expect("{$found->severity->value} $found->case")->toBe('watch dark');
+    $mended = new Situation($found->ideas[0]->edit->applyTo($setup->plan)->again($setup));
+    expect($mended->face('miller')->seen['key'])->toBeGreaterThan(0.5);
+});
+
+it('throws a projector’s picture and nothing beside it, and finds whose silhouette falls in which frame', function (): void {
+    $projector = ['lights/key/fixture' => 'projector', 'lights/key/x_m' => 3.7, 'lights/key/y_m' => 0.4, 'lights/key/height_m' => 0.7, 'lights/key/aim_x_m' => 2.9, 'lights/key/aim_y_m' => 4.8, 'lights/key/aim_height_m' => 1.6, 'lights/key/dimmer' => 1, 'metering/ambient_lux' => 5];
+    $lamp = (new Scene(Cases::demo($projector)))->lamps['key'];
+    $ahead = fn (float $far, float $aside): float => $lamp->luxAt($lamp->centre()->plus($lamp->facing()->times($far))->plus($lamp->facing()->cross(new Vec3(0, 0, 1))->unit()->times($aside)), $lamp->facing()->times(-1));
+    // Throw 1.5: a metre wide at 1.5 m, as bright at its edge as in the middle; twice as far, a quarter.
+    expect($ahead(1.5, 0.0))->toEqualWithDelta(12000 / 2.25, 1.0)->and($ahead(1.5, 0.49))->toEqualWithDelta(12000 / 2.25, 1.0)->and($ahead(1.5, 0.51))->toBe(0.0)->and($ahead(3.0, 0.0))->toEqualWithDelta(12000 / 9, 1.0)
+        ->and($lamp->lumens())->toEqualWithDelta(12000 / 1.5 ** 2 / 1.778, 1.0);
+    $taken = (new Scene(Cases::demo($projector)))->room()->taken()[0];
+    expect($taken)->toEqualWithDelta($lamp->lumens(), 0.03 * $lamp->lumens());
+    expect(lightVerdicts($projector, 'miller')['shadows-stay-out-of-frame'] ?? '')->toBe('watch body')
+        ->and(lightVerdicts($projector + ['lights/key/silhouette' => true], 'miller')['shadows-stay-out-of-frame'] ?? '')->toBe('holds meant')
+        ->and(lightVerdicts(['lights/key/silhouette' => true], 'key')['shadows-stay-out-of-frame'] ?? '')->toBe('watch missed');
+});
+
+it('keeps the face over a walk by a carried lamp, and says what else changes', function (): void {
+    $walk = fn (array $more, float $to = 4.9): array => $more + ['walks/-' => ['id' => 'w', 'name' => 'to the window', 'person' => 'miller', 'to_x_m' => $to, 'to_y_m' => 2.6], 'microphones' => [], 'metering/ambient_lux' => 5, 'lights/key/fixture' => 'panel-60', 'lights/key/x_m' => 2.6, 'lights/key/y_m' => 1.4, 'lights/key/dimmer' => 1];
+    $of = fn (array $more, float $to = 4.9): string => lightVerdicts($walk($more, $to), 'miller')['walk-keeps-its-light'] ?? '';
+    expect($of([]))->toBe('watch drifts')->and($of([], 9.0))->toBe('breaks leaves')
+        // Held at its distance, the same lamp gives the same wherever they go; what they pass may still change.
+        ->and($of(['lights/key/carried' => true]))->toBeIn(['holds holds', 'watch behind'])
+        ->and($of(['lights/key/carried' => true, 'microphones' => [['id' => 'boom', 'name' => 'Boom', 'kind' => 'boom', 'model' => 'short-line', 'pole' => 'pole-3', 'stand' => 'boom-stand', 'subject' => 'miller', 'x_m' => 2.9, 'y_m' => 2.3, 'height_m' => 1.7, 'stand_x_m' => 2.4, 'stand_y_m' => 1.0, 'stand_height_m' => 1.8]]]))->toBe('watch boom');
+    $setup = Cases::demo($walk([]));
+    $steps = Walk::allOf(new Situation($setup))[0]->steps();
+    $still = (new Situation(Cases::demo($walk(['subjects/miller/x_m' => 4.05, 'subjects/miller/y_m' => 2.675]))))->face('miller')->light->totalLux();
+    expect($steps[2]->lux)->toEqualWithDelta($still, 0.02 * $still)->and($steps[0]->lux)->toBeGreaterThan(1.4 * $steps[4]->lux);
+    $found = array_values(array_filter(Judge::standard()->judge($setup)->findings, fn (Finding $f): bool => $f->check === 'walk-keeps-its-light'))[0];
+    $carried = new Situation($found->ideas[0]->edit->applyTo($setup->plan)->again($setup));
+    expect(Walk::allOf($carried)[0]->drift())->toBeLessThan(0.3);
 });
 
 it('watches colour, windows, hours and heat', function (): void {

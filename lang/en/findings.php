@@ -322,7 +322,10 @@ return [
         'fails' => ['Light on :subject’s face drifts by :drift over the recording, sky :sky; up to :limit cuts.', 'Another hour, a curtain, or lamps that outweigh the windows.'],
     ],
     'shadows-stay-out-of-frame' => [
-        'holds' => ['No shadow of gear or crew is in a frame.', 'Walls and floor are clean.'],
+        'holds' => ['No shadow is in a frame that should not be.', 'Walls are clean of gear, crew and bodies.'],
+        'meant' => [':thing’s silhouette by :lamp is in :camera’s frame.', 'It falls on the :wall, as is meant.'],
+        'missed' => ['No silhouette by :lamp is in a frame.', 'Its shadows are meant: turn it, or bring the wall behind someone into a frame.'],
+        'body' => [':thing’s own shadow by :lamp is in :camera’s frame.', 'It falls on the :wall with an edge: take the lamp round or up, or them off the wall. Where it is meant, say so on the lamp’s card.'],
         'fails' => [':thing throws a shadow by :lamp into :camera’s frame.', 'Move the lamp round or up, or the thing out of its beam.'],
     ],
     'lamp-earns-its-place' => [
@@ -341,6 +344,19 @@ return [
     'dimmer-is-clean' => [
         'holds' => [':lamp at :dim is within its clean range.', 'From :lowest on.'],
         'fails' => [':lamp at :dim is below its clean range, from :lowest.', 'There it may flicker or shift. Take it farther away, or put a cloth before it.'],
+    ],
+    'walk-keeps-its-light' => [
+        'holds' => [':subject keeps their light over the walk.', 'The face comes and goes by :drift, the background against it by :behind.'],
+        'drifts' => [':subject walks out of their light, by :drift.', 'Let the key go along on a pole, or light the end of the way as its beginning.'],
+        'follows' => [':lamp goes along, and the face still comes and goes by :drift.', 'What stays weighs too much: hold it nearer than :distance and dim it, or take down what they walk past.'],
+        'behind' => ['The background comes and goes by :behind over :subject’s walk.', 'The face keeps its stop; bring the end of the way up or down, or let it be seen to change.'],
+        'boom' => [':boom and :lamp fight for one place on the walk.', 'Carry them on either side of the lens, the boom under or behind the lamp.'],
+        'leaves' => [':subject’s walk ends outside the room.', 'Nothing is measured there; end it inside.'],
+    ],
+    'lamps-outside-reach-in' => [
+        'holds' => [':thing outside comes in through the window.', ':share of its face is seen from what it is turned to. Weight its stand against wind, keep rain off it, and measure the ground that it stands on.'],
+        'dark' => [':thing outside does not reach what it is turned to.', ':share of its face comes in through a window. Bring it onto the line through the glass.'],
+        'shows' => [':camera sees :thing through the window.', 'Move it aside or farther off, or hang a sheer.'],
     ],
     'soft-box-fits-the-room' => [
         'holds' => [':thing fits the room.', 'The box is under the ceiling, within the walls and clear of furniture.'],

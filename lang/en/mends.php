@@ -36,6 +36,7 @@ return [
     'lower-back' => 'give :subject a seat with a back of :height',
     'stool' => 'give :subject a stool',
     'gel' => 'put a :gel before :thing',
+    'carry' => 'carry :thing along with :subject',
     'hang-blankets' => 'hang :count blankets, free of the walls',
     'set-tint' => 'take the tint out of :thing',
     'hang-sheer' => 'hang a sheer before the :window',

@@ -127,6 +127,8 @@ final readonly class Cards
                 $at->choice('fixture', 'Fixture', $l->fixture, self::models($kit->fixtures)),
                 new Field("/setups/{$this->setup->setup->id}/lights/$l->id/on", 'Burns', FieldKind::Flag, $l->on),
                 new Field("/setups/{$this->setup->setup->id}/lights/$l->id/practical", 'A practical, meant to be seen', FieldKind::Flag, $l->practical),
+                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/silhouette", 'Its shadows are meant', FieldKind::Flag, $l->silhouette),
+                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/carried", 'Carried, goes with them', FieldKind::Flag, $l->carried),
                 $at->share('dimmer', 'Dimmer', $l->dimmer, '%'),
                 $at->number('kelvin', 'Colour', $l->kelvin, 'K'),
                 $at->number('duv', 'Off green (+) or magenta (−), Duv', $l->duv),

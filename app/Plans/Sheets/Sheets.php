@@ -79,7 +79,9 @@ final readonly class Sheets
             $shown[$thing->id] = $thing instanceof Person ? "clothes of $thing->name" : $this->setup->name($thing->id);
         }
 
-        return new Sheet($name, "/setups/{$this->setup->setup->id}/$name", $columns, Parts::written($this->setup->setup->list($name)), options: array_intersect_key(['voice' => ['' => 'nobody'] + array_column(array_map(static fn (Person $p): array => [$p->id, $p->name], $this->setup->subjects()), 1, 0), 'camera' => $cameras, 'on' => $shown, 'material' => array_map(static fn (Material $m): string => $m->name, $this->setup->plan->kit->materials + Material::shipped())], $columns));
+        $people = ['' => 'nobody'] + array_column(array_map(static fn (Person $p): array => [$p->id, $p->name], $this->setup->subjects()), 1, 0);
+
+        return new Sheet($name, "/setups/{$this->setup->setup->id}/$name", $columns, Parts::written($this->setup->setup->list($name)), options: array_intersect_key(['voice' => $people, 'person' => $people, 'camera' => $cameras, 'on' => $shown, 'material' => array_map(static fn (Material $m): string => $m->name, $this->setup->plan->kit->materials + Material::shipped())], $columns));
     }
 
     private function kit(string $name): Sheet
@@ -91,7 +93,7 @@ final readonly class Sheets
             'bodies' => [['name' => Column::text(), 'sensor_width_mm' => $mm, 'sensor_height_mm' => $mm, 'width_px' => Column::number(320, 20_000), 'height_px' => Column::number(240, 20_000), 'outputs' => Column::number(0, 8), 'own' => Column::flag()], $kit->bodies],
             'lenses' => [['name' => Column::text(), 'focal_min_mm' => $mm, 'focal_max_mm' => $mm, 't_min' => Column::number(0.5, 64, Unit::TStop), 'nearest_focus_m' => $metres, 'front_m' => $metres, 'length_m' => $metres, 'parfocal' => Column::flag(), 'own' => Column::flag()], $kit->lenses],
             'supports' => [['name' => Column::text(), 'kind' => self::cases(SupportKind::class), 'leg_radius_m' => $metres, 'lowest_m' => $metres, 'highest_m' => $metres, 'rail_m' => $metres, 'own' => Column::flag()], $kit->supports],
-            'fixtures' => [['name' => Column::text(), 'width_m' => $metres, 'height_m' => $metres, 'depth_m' => $metres, 'lux_at_1m' => Column::number(1, 1e6, Unit::Lux), 'watts' => Column::number(0, 20_000, Unit::Watt), 'lowest_dim' => Column::number(0, 1), 'hot' => Column::flag()], $kit->fixtures],
+            'fixtures' => [['name' => Column::text(), 'width_m' => $metres, 'height_m' => $metres, 'depth_m' => $metres, 'lux_at_1m' => Column::number(1, 1e6, Unit::Lux), 'watts' => Column::number(0, 20_000, Unit::Watt), 'lowest_dim' => Column::number(0, 1), 'hot' => Column::flag(), 'throw' => Column::number(0.2, 10)], $kit->fixtures],
             'modifiers' => [['name' => Column::text(), 'kind' => self::cases(ModifierKind::class), 'width_m' => $metres, 'height_m' => $metres, 'ahead_m' => $metres, 'passes' => Column::number(0.001, 1), 'mired' => Column::number(-500, 500), 'duv' => Column::number(-0.1, 0.1), 'angle_deg' => Column::number(2, 180), 'stands' => Column::number(0, 8)], $kit->modifiers],
             default => [['name' => Column::text(), 'width_m' => $metres, 'up_m' => $metres, 'down_m' => $metres, 'depth_m' => $metres, 'letter_mm' => $mm], $kit->prompters],
         };

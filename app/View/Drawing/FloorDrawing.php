@@ -10,6 +10,7 @@ use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Situation;
+use FineFrame\Light\LightPlacement;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\Gear;
 use FineFrame\Scene\Sweep;
@@ -29,7 +30,7 @@ final class FloorDrawing
 
     public function __construct(private readonly Situation $situation, private readonly Reader $reader)
     {
-        $this->sheet = new Sheet($situation->setup->room->corners());
+        $this->sheet = new Sheet([...$situation->setup->room->corners(), ...array_map(static fn (LightPlacement $l): Vec2 => $l->place, $situation->setup->setup->lights)]);
         $this->shapes = new ThingShapes($this->sheet);
         $this->labels = new Labels($this->sheet->text(), $this->sheet);
         foreach ($situation->setup->setup->furniture as $f) {

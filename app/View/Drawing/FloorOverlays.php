@@ -7,6 +7,7 @@ namespace App\View\Drawing;
 use App\View\Reader;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Situation;
+use FineFrame\Judge\Walk;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\DaylightFit;
@@ -43,7 +44,7 @@ final readonly class FloorOverlays
     {
         $wanted = $this->situation->setup->setup->metering->wantedLux();
         $all = [];
-        foreach ($this->situation->scene->lamps as $id => $lamp) {
+        foreach (array_filter($this->situation->scene->lamps, fn (string $id): bool => ! $this->situation->scene->isOutside($id), ARRAY_FILTER_USE_KEY) as $id => $lamp) {
             [$bearing, $tilt, $candela] = [$lamp->facing()->floor()->bearing(), $lamp->facing()->elevation(), $lamp->candela()];
             $spread = $lamp->emitter->widthM * $lamp->emitter->heightM / M_PI;
             foreach ([2, 1, 0] as $level) {
@@ -61,6 +62,17 @@ final readonly class FloorOverlays
         }
 
         return $all;
+    }
+
+    /** @return list<array{path: string, words: string, at: array{float, float}}> where people walk while lit, with an arrow's head */
+    public function walks(): array
+    {
+        return array_map(function (Walk $walk): array {
+            $ahead = $walk->to->minus($walk->body->person->place)->unit();
+            $barbs = array_map(static fn (float $turn): Vec2 => $walk->to->minus($ahead->turnedClockwise($turn)->times(0.22)), [0.45, -0.45]);
+
+            return ['path' => $this->sheet->path([$walk->body->person->place, $walk->to], false).$this->sheet->path([$barbs[0], $walk->to, $barbs[1]], false), 'words' => $walk->name, 'at' => $this->labels->place($this->sheet->x($walk->to), $this->sheet->y($walk->to), 12, $walk->name)];
+        }, Walk::allOf($this->situation));
     }
 
     /** @return list<array{path: string, words: string, at: array{float, float}}> distances of one thing to its two walls and, for a camera, to its subject */

@@ -85,6 +85,8 @@ final class CheckSet
             new Checks\Light\HotLampsKeepTheirDistance,
             new Checks\Light\DimmerIsClean,
             new Checks\Light\SoftBoxFitsTheRoom,
+            new Checks\Light\LampsOutsideReachIn,
+            new Checks\Light\WalkKeepsItsLight,
             new Checks\Sound\BoomStaysOutOfFrame,
             new Checks\Sound\BoomIsAsNearAsItCanBe,
             new Checks\Sound\VoiceIsNearerThanTheRoom,

@@ -13,6 +13,7 @@ use FineFrame\Plan\Limits;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Scene\Backdrop;
 use FineFrame\Scene\BoomReach;
+use FineFrame\Scene\Covers;
 use FineFrame\Scene\FaceReading;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\Intrusion;
@@ -21,6 +22,8 @@ use FineFrame\Scene\LensView;
 use FineFrame\Scene\Path;
 use FineFrame\Scene\Reflection;
 use FineFrame\Scene\Scene;
+use FineFrame\Scene\Silhouette;
+use FineFrame\Scene\Silhouettes;
 use FineFrame\Scene\Sweep;
 use FineFrame\Staging\Body;
 
@@ -60,6 +63,9 @@ final class Situation
     private ?array $sweeps = null;
 
     private ?PlaceView $place = null;
+
+    /** @var list<Silhouette>|null */
+    private ?array $silhouettes = null;
 
     /** @var list<Footprint>|null */
     private ?array $footprints = null;
@@ -143,6 +149,12 @@ final class Situation
     public function survey(LensView $view): Intrusions
     {
         return $this->surveys[$view->camera->placement->id] ??= new Intrusions($this->scene, $view);
+    }
+
+    /** @return list<Silhouette> shadows with an edge on walls */
+    public function silhouettes(): array
+    {
+        return $this->silhouettes ??= (new Silhouettes($this->scene, array_map(fn (LensView $v): Covers => $this->survey($v)->covers(), $this->scene->views)))->all();
     }
 
     /** The nearest place for a boom's tip that is clear of every frame. */

@@ -19,7 +19,7 @@ final readonly class Emitter
      * @param  float  $depthM  from the lit face back to the lamp's rear
      * @param  float|null  $nits  of an even face; null for a lamp by its intensities
      * @param  list<array{float, bool}>  $cuts  half angle, radians, and whether it cuts at once
-     * @param  float  $passes  what gels, nets, grids and doors leave, straight ahead
+     * @param  float  $passes  what gels, nets, grids and doors leave, straight ahead; of a projector times its lux a metre ahead
      */
     private function __construct(
         public float $widthM,
@@ -27,6 +27,7 @@ final readonly class Emitter
         public float $depthM,
         private ?float $nits,
         private ?PhotometricWeb $web,
+        private ?Projection $projection,
         private ?float $beamCandela,
         private float $beamHalfRad,
         private array $cuts,
@@ -40,8 +41,8 @@ final readonly class Emitter
     /** @param  list<Modifier>  $modifiers  from the lamp outward */
     public static function of(Fixture $fixture, array $modifiers = []): self
     {
-        $nits = $fixture->web === null ? $fixture->luxAt1m / PolygonSource::luxPerNit(self::square($fixture->widthM, $fixture->heightM), new Vec3(0, 0, 1), new Vec3(0, 0, -1)) : null;
-        $emitter = new self($fixture->widthM, $fixture->heightM, $fixture->depthM, $nits, $fixture->web, null, 0.0, [], 1.0, 0.0, 0.0, 0);
+        $nits = $fixture->web === null && $fixture->projection === null ? $fixture->luxAt1m / PolygonSource::luxPerNit(self::square($fixture->widthM, $fixture->heightM), new Vec3(0, 0, 1), new Vec3(0, 0, -1)) : null;
+        $emitter = new self($fixture->widthM, $fixture->heightM, $fixture->depthM, $nits, $fixture->web, $fixture->projection, null, 0.0, [], $fixture->web === null && $fixture->projection !== null ? $fixture->luxAt1m : 1.0, 0.0, 0.0, 0);
         foreach ($modifiers as $modifier) {
             $emitter = $emitter->behind($modifier);
         }
@@ -66,6 +67,7 @@ final readonly class Emitter
         return match (true) {
             $this->beamCandela !== null => $this->passes * $this->beamCandela * 0.5 ** (($offRad / $this->beamHalfRad) ** 2),
             $this->web !== null => $this->passes * $this->web->candela(rad2deg($offRad), $aroundDeg),
+            $this->projection !== null => $this->passes * $this->projection->candela($offRad, deg2rad($aroundDeg)),
             default => null,
         };
     }
@@ -79,6 +81,12 @@ final readonly class Emitter
         }
 
         return $share;
+    }
+
+    /** A projector's picture, where nothing has made another source of it. */
+    public function picture(): ?Projection
+    {
+        return $this->nits === null && $this->web === null && $this->beamCandela === null ? $this->projection : null;
     }
 
     /** Whether it gives as any even face does, with nothing cut. */
@@ -98,6 +106,7 @@ final readonly class Emitter
         return $this->passes * match (true) {
             $this->nits !== null => M_PI * $this->nits * $this->widthM * $this->heightM,
             $this->web !== null && $this->beamCandela === null => $this->web->lumens(),
+            $this->projection !== null && $this->beamCandela === null => $this->projection->areaM2(),
             default => ($this->beamCandela ?? 0.0) * 2 * M_PI * (1 - cos(min(M_PI / 2, 1.2 * $this->beamHalfRad))),
         };
     }
@@ -106,14 +115,14 @@ final readonly class Emitter
     {
         [$mired, $duv, $stands] = [$this->mired + $modifier->mired, $this->duv + $modifier->duv, $this->stands + $modifier->stands];
         $depth = $this->depthM + $modifier->aheadM;
-        $face = fn (float $nits): self => new self($modifier->widthM, $modifier->heightM, $depth, $nits, null, null, 0.0, [], 1.0, $mired, $duv, $stands);
+        $face = fn (float $nits): self => new self($modifier->widthM, $modifier->heightM, $depth, $nits, null, null, null, 0.0, [], 1.0, $mired, $duv, $stands);
 
         return match ($modifier->kind) {
             ModifierKind::Face => $face($this->lumens() * $modifier->passes / (M_PI * $modifier->widthM * $modifier->heightM)),
             ModifierKind::Frame, ModifierKind::Board => $face($this->onCloth($modifier) * $modifier->passes / M_PI),
-            ModifierKind::Grid, ModifierKind::Doors => new self($this->widthM, $this->heightM, $depth, $this->nits, $this->web, $this->beamCandela, $this->beamHalfRad, [...$this->cuts, [deg2rad($modifier->angleDeg / 2), $modifier->kind === ModifierKind::Doors]], $this->passes * $modifier->passes, $mired, $duv, $stands),
-            ModifierKind::Beam => new self($this->widthM, $this->heightM, $depth, null, null, Beam::Bell->centre($this->lumens() * $modifier->passes, deg2rad($modifier->angleDeg)), deg2rad($modifier->angleDeg / 2), $this->cuts, 1.0, $mired, $duv, $stands),
-            ModifierKind::Gel => new self($this->widthM, $this->heightM, $depth, $this->nits, $this->web, $this->beamCandela, $this->beamHalfRad, $this->cuts, $this->passes * $modifier->passes, $mired, $duv, $stands),
+            ModifierKind::Grid, ModifierKind::Doors => new self($this->widthM, $this->heightM, $depth, $this->nits, $this->web, $this->projection, $this->beamCandela, $this->beamHalfRad, [...$this->cuts, [deg2rad($modifier->angleDeg / 2), $modifier->kind === ModifierKind::Doors]], $this->passes * $modifier->passes, $mired, $duv, $stands),
+            ModifierKind::Beam => new self($this->widthM, $this->heightM, $depth, null, null, null, Beam::Bell->centre($this->lumens() * $modifier->passes, deg2rad($modifier->angleDeg)), deg2rad($modifier->angleDeg / 2), $this->cuts, 1.0, $mired, $duv, $stands),
+            ModifierKind::Gel => new self($this->widthM, $this->heightM, $depth, $this->nits, $this->web, $this->projection, $this->beamCandela, $this->beamHalfRad, $this->cuts, $this->passes * $modifier->passes, $mired, $duv, $stands),
         };
     }
 

@@ -17,6 +17,8 @@ final readonly class LightPlacement implements Part
     public const SLOTS = ['before', 'then', 'last'];
 
     /**
+     * @param  bool  $silhouette  its shadows are meant: someone's silhouette on a wall
+     * @param  bool  $carried  on a pole or in a hand, going with its subject as they walk
      * @param  Vec3|null  $aim  what it is turned to; null for the subject's face
      * @param  array<string, string>  $modifiers  of the kit, by slot, from the lamp outward
      * @param  array<string, mixed>  $extra
@@ -32,6 +34,8 @@ final readonly class LightPlacement implements Part
         public float $dimmer,
         public bool $on,
         public bool $practical,
+        public bool $silhouette,
+        public bool $carried,
         public float $kelvin,
         public float $duv,
         public ?Vec3 $aim,
@@ -53,6 +57,8 @@ final readonly class LightPlacement implements Part
             $node->number('dimmer', 0, 1, Unit::Share, 1.0),
             $node->flag('on', true),
             $node->flag('practical', false),
+            $node->flag('silhouette', false),
+            $node->flag('carried', false),
             $node->number('kelvin', 1800, 15_000, Unit::Kelvin, 5600.0),
             $node->number('duv', -0.05, 0.05, Unit::Duv, 0.0),
             $node->has('aim_x_m') && $node->has('aim_y_m') ? new Vec3($node->metres('aim_x_m', -200, 200), $node->metres('aim_y_m', -200, 200), $node->metres('aim_height_m', 0, 20, 1.2)) : null,
@@ -64,7 +70,7 @@ final readonly class LightPlacement implements Part
     /** The same, with the middle of its face elsewhere. */
     public function movedTo(Vec3 $place): self
     {
-        return new self($this->id, $this->name, $this->fixture, $this->stand, $place->floor(), $place->z, $this->subject, $this->dimmer, $this->on, $this->practical, $this->kelvin, $this->duv, $this->aim, $this->modifiers, $this->extra);
+        return new self($this->id, $this->name, $this->fixture, $this->stand, $place->floor(), $place->z, $this->subject, $this->dimmer, $this->on, $this->practical, $this->silhouette, $this->carried, $this->kelvin, $this->duv, $this->aim, $this->modifiers, $this->extra);
     }
 
     public function write(): array
@@ -72,6 +78,6 @@ final readonly class LightPlacement implements Part
         return [
             'id' => $this->id, 'name' => $this->name, 'fixture' => $this->fixture, 'stand' => $this->stand,
             'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'subject' => $this->subject, 'dimmer' => $this->dimmer, 'on' => $this->on, 'practical' => $this->practical, 'kelvin' => $this->kelvin, 'duv' => $this->duv,
-        ] + $this->modifiers + ($this->aim === null ? [] : ['aim_x_m' => $this->aim->x, 'aim_y_m' => $this->aim->y, 'aim_height_m' => $this->aim->z]) + $this->extra;
+        ] + array_filter(['silhouette' => $this->silhouette, 'carried' => $this->carried]) + $this->modifiers + ($this->aim === null ? [] : ['aim_x_m' => $this->aim->x, 'aim_y_m' => $this->aim->y, 'aim_height_m' => $this->aim->z]) + $this->extra;
     }
 }

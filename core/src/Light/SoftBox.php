@@ -95,9 +95,15 @@ final readonly class SoftBox
         return $this->power * ($this->emitter->candela(0.0, 0.0) ?? ($this->emitter->nits() ?? 0.0) * $this->emitter->widthM * $this->emitter->heightM);
     }
 
+    /** Lumens before grids and doors. */
+    public function lumensAhead(): float
+    {
+        return $this->power * $this->emitter->lumens();
+    }
+
     /** Lumens that it gives in all; null where grids and doors keep some, which does not follow in closed form. */
     public function lumens(): ?float
     {
-        return $this->emitter->isCut() ? null : $this->power * $this->emitter->lumens();
+        return $this->emitter->isCut() ? null : $this->lumensAhead();
     }
 }

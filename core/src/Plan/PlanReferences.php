@@ -22,6 +22,9 @@ use FineFrame\Space\Rooms;
  */
 final class PlanReferences
 {
+    /** How far outside its wall a lamp may stand, metres. */
+    private const OUTSIDE_M = [0.3, 15.0];
+
     private function __construct(private readonly ShootPlan $plan, private readonly Node $root)
     {
     }
@@ -145,8 +148,14 @@ final class PlanReferences
         }
         $this->known("$at/stand", $light->stand, $this->plan->kit->supports, 'a support of the kit');
         $this->known("$at/subject", $light->subject, $people, 'a person of this setup');
-        $this->inside("$at/x_m", $room, $light->place);
-        $this->under("$at/height_m", $room, $light->place, $light->heightM);
+        // A lamp may stand outside and shine in through a window.
+        if ($room->contains($light->place)) {
+            $this->under("$at/height_m", $room, $light->place, $light->heightM);
+        } elseif ($room->borderDistanceTo($light->place) < self::OUTSIDE_M[0]) {
+            $this->wrong("$at/x_m", 'stands in the wall: inside, or {gap} and more outside', ['gap' => Quantity::metres(self::OUTSIDE_M[0])]);
+        } elseif ($room->borderDistanceTo($light->place) > self::OUTSIDE_M[1]) {
+            $this->inside("$at/x_m", $room, $light->place);
+        }
     }
 
     /** @param  array<string, object>  $people */

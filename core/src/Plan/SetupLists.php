@@ -22,6 +22,7 @@ final class SetupLists
             ],
             'colours' => ['name' => Column::text(80), 'on' => Column::text(64), 'colour' => Column::colour(), 'pattern_mm' => Column::number(0.1, 500, Unit::Millimetre)],
             'probes' => ['name' => Column::text(60), 'x_m' => Column::metres(-200, 200), 'y_m' => Column::metres(-200, 200), 'height_m' => Column::metres(0, 20, 1.2)],
+            'walks' => ['name' => Column::text(80), 'person' => Column::text(64), 'to_x_m' => Column::metres(-200, 200), 'to_y_m' => Column::metres(-200, 200)],
             'treatments' => ['name' => Column::text(80), 'material' => Column::text(64), 'area_m2' => Column::number(0.1, 500, Unit::SquareMetre), 'hung' => Column::choice('free', 'on a wall', 'on the floor')],
             'links' => [
                 'name' => Column::text(80), 'carries' => Column::choice('a voice', 'an ear', 'talkback', 'a picture', 'timecode'), 'from_mhz' => Column::number(30, 7000), 'to_mhz' => Column::number(30, 7000), 'step_khz' => Column::number(1, 1000, default: 25.0), 'set_mhz' => Column::number(30, 7000), 'locked' => Column::flag(),

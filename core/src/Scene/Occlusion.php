@@ -31,7 +31,7 @@ final readonly class Occlusion
             [$nearest, $owner] = [0.999, null];
             foreach ([...$scene->shell, ...$scene->solids] as $solid) {
                 $met = self::isLeftOut($solid, [$but, $lamp->placement->id]) ? null : $solid->hitBy($from, $ray);
-                if ($met !== null && $met < $nearest && $met > 1e-4) {
+                if ($met !== null && $met < $nearest && $met > 1e-4 && ($solid->kind !== ThingKind::Room || $scene->holes()->passes($solid->owner, $from, $ray, $met) <= 0.0)) {
                     [$nearest, $owner] = [$met, $solid->owner];
                 }
             }
@@ -70,13 +70,13 @@ final readonly class Occlusion
         if ($before === []) {
             return 1.0;
         }
-        $clear = 0;
+        $clear = 0.0;
         for ($i = 0; $i < $rays; $i++) {
             for ($j = 0; $j < $rays; $j++) {
                 [$s, $t] = [($i + 0.5) / $rays, ($j + 0.5) / $rays];
-                $clear += self::isClear($before, $from, [
+                $clear += self::passes($scene, $before, $from, [
                     $a->x + $across->x * $s + $up->x * $t - $from[0], $a->y + $across->y * $s + $up->y * $t - $from[1], $a->z + $across->z * $s + $up->z * $t - $from[2],
-                ]) ? 1 : 0;
+                ]);
             }
         }
 
@@ -132,19 +132,25 @@ final readonly class Occlusion
     }
 
     /**
+     * The share that comes along a ray: none past a thing or a wall, what the glass leaves through a window.
+     *
      * @param  list<Solid>  $before
      * @param  array{float, float, float}  $from
      * @param  array{float, float, float}  $ray
      */
-    private static function isClear(array $before, array $from, array $ray): bool
+    private static function passes(Scene $scene, array $before, array $from, array $ray): float
     {
+        $share = 1.0;
         foreach ($before as $solid) {
             $met = $solid->hitBy($from, $ray);
             if ($met !== null && $met > 1e-4 && $met < 0.999) {
-                return false;
+                $share *= $solid->kind === ThingKind::Room ? $scene->holes()->passes($solid->owner, $from, $ray, $met) : 0.0;
+                if ($share <= 0.0) {
+                    return 0.0;
+                }
             }
         }
 
-        return true;
+        return $share;
     }
 }

@@ -29,6 +29,9 @@ final class RoomLight
     /** Share that window glass sends back. */
     private const GLASS = 0.1;
 
+    /** Rays, a side, by which a projector's picture is shared out. */
+    private const RAYS = 8;
+
     private const ROUNDS = 8;
 
     /** Rounds at most, and the change of all light from one to the next at which it is balanced. */
@@ -305,7 +308,13 @@ final class RoomLight
     private function byLamps(Scene $scene): array
     {
         $lux = array_fill(0, count($this->patches), 0.0);
-        foreach (array_filter($scene->lamps, static fn (SoftBox $b): bool => $b->placement->on) as $lamp) {
+        foreach (array_filter($scene->lamps, static fn (SoftBox $b): bool => $b->placement->on) as $id => $lamp) {
+            $parts = $scene->isOutside($id) ? self::throughWindows($scene, $lamp) : self::thrown($scene, $lamp);
+            if ($parts !== null) {
+                $lux = $this->struck($lux, $parts);
+
+                continue;
+            }
             $own = [];
             $lumens = 0.0;
             [$at, $facing, $candela] = [$lamp->centre(), $lamp->facing(), $lamp->candela()];
@@ -342,7 +351,20 @@ final class RoomLight
         }
         $sun = array_sum(array_column($windows->sunParts(), 1));
         $this->sunShare = $sun / max(1e-9, $sun + $sky);
-        foreach ($windows->sunParts() as [$middle, $lumens]) {
+
+        return $this->struck($lux, $windows->sunParts());
+    }
+
+    /**
+     * Light that falls on small places, given to the patch that each is on.
+     *
+     * @param  array<int, float>  $lux  by patch, to which it is added
+     * @param  list<array{Vec3, float}>  $parts  places, lumens
+     * @return list<float>
+     */
+    private function struck(array $lux, array $parts): array
+    {
+        foreach ($parts as [$middle, $lumens]) {
             [$nearest, $best] = [0, INF];
             foreach ($this->patches as $i => [$x, $y, $z, $nx, $ny, $nz]) {
                 $off = abs($nx * ($middle->x - $x) + $ny * ($middle->y - $y) + $nz * ($middle->z - $z));
@@ -353,5 +375,52 @@ final class RoomLight
         }
 
         return array_values($lux);
+    }
+
+    /** @return list<array{Vec3, float}>|null where a projector's picture falls, and how many lumens of it; null for any other lamp */
+    private static function thrown(Scene $scene, SoftBox $lamp): ?array
+    {
+        $picture = $lamp->emitter->picture();
+        if ($picture === null) {
+            return null;
+        }
+        [$a, $b, , $d] = $lamp->corners();
+        [$right, $up] = [$b->minus($a)->unit(), $d->minus($a)->unit()];
+        $parts = [];
+        for ($i = 0; $i < self::RAYS ** 2; $i++) {
+            [$x, $y] = [((intdiv($i, self::RAYS) + 0.5) / self::RAYS - 0.5) / $picture->throw, (($i % self::RAYS + 0.5) / self::RAYS - 0.5) / $picture->throw / $picture->ratio];
+            $way = $lamp->facing()->plus($right->times($x))->plus($up->times($y));
+            $met = array_filter(array_map(static fn (Solid $s): ?float => $s->hitBy([$lamp->centre()->x, $lamp->centre()->y, $lamp->centre()->z], [$way->x, $way->y, $way->z]), $scene->shell), static fn (?float $t): bool => $t !== null && $t > 1e-4);
+            $met === [] ?: $parts[] = [$lamp->centre()->plus($way->times(min($met))), $lamp->lumensAhead() / self::RAYS ** 2];
+        }
+
+        return $parts;
+    }
+
+    /** @return list<array{Vec3, float}> where the light of a lamp outside meets the room, and how many lumens of it */
+    private static function throughWindows(Scene $scene, SoftBox $lamp): array
+    {
+        $parts = [];
+        $from = [$lamp->centre()->x, $lamp->centre()->y, $lamp->centre()->z];
+        foreach ($scene->holes()->parts() as [$at, $inward, $area]) {
+            $way = $at->minus($lamp->centre());
+            $ray = [$way->x, $way->y, $way->z];
+            $lumens = $way->dot($inward) > 0.0 ? $area * $lamp->luxAt($at, $inward->times(-1.0)) : 0.0;
+            $nearest = INF;
+            foreach ($lumens > 0.0 ? $scene->shell : [] as $solid) {
+                $along = $solid->hitBy($from, $ray);
+                if ($along === null || $along > $nearest) {
+                    continue;
+                }
+                if ($along > 1.001) {
+                    $nearest = $along;
+                } elseif ($solid->material === Material::Wall) {
+                    $lumens *= $scene->holes()->passes($solid->owner, $from, $ray, $along);
+                }
+            }
+            $lumens <= 0.0 || $nearest === INF ?: $parts[] = [$lamp->centre()->plus($way->times($nearest)), $lumens];
+        }
+
+        return $parts;
     }
 }

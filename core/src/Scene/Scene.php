@@ -44,6 +44,8 @@ final class Scene
 
     private ?Windows $windows = null;
 
+    private ?Holes $holes = null;
+
     /** @var array<int, array<string, float>> */
     private array $seenBy = [];
 
@@ -100,6 +102,17 @@ final class Scene
         return $this->lit ??= new LitShell($this, $this->shading());
     }
 
+    public function holes(): Holes
+    {
+        return $this->holes ??= new Holes($this->setup->room);
+    }
+
+    /** Whether a lamp stands outside and shines in through the windows. */
+    public function isOutside(string $lamp): bool
+    {
+        return ! $this->setup->room->contains($this->lamps[$lamp]->placement->place);
+    }
+
     /** What comes from all around, anywhere in the room. */
     public function around(): Around
     {
@@ -108,7 +121,7 @@ final class Scene
 
     public function shading(): Shading
     {
-        return $this->shading ??= new Shading($this->setup, $this->lamps, $this->around()->mean());
+        return $this->shading ??= new Shading($this->setup, $this->lamps, $this->around()->mean(), array_values(array_filter(array_map(strval(...), array_keys($this->lamps)), $this->isOutside(...))));
     }
 
     /** Daylight at the time that is planned for; null where the light that is there is as metered. */
@@ -288,7 +301,7 @@ final class Scene
         return array_merge(
             [],
             ...array_map(fn (Camera $c): array => [...Gear::camera($c, $this->views[$c->placement->id]->forwardVector()), ...Gear::operator($c, $this->views[$c->placement->id]->forwardVector())], array_values($this->setup->cameras)),
-            ...array_map(static fn (SoftBox $b): array => Gear::light($b, $supports[$b->placement->stand]), array_values($this->lamps)),
+            ...array_map(static fn (SoftBox $b): array => Gear::light($b, $supports[$b->placement->stand]), array_values(array_filter($this->lamps, fn (SoftBox $b): bool => ! $this->isOutside($b->placement->id)))),
             ...array_map(Gear::boom(...), array_values($this->booms)),
             ...array_map(Gear::rail(...), array_filter(array_map(fn (Move $m): ?Path => Path::of($this->setup, $m), $this->setup->setup->moves))),
         );

@@ -16,21 +16,22 @@ final class Shading
 {
     private const DARKEST = -6.0;
 
-    /** @var array<string, array{float, float, float, float, float, float, float, float, SoftBox|null}> by lamp: place, facing, candela, area/π, and itself where its beam is narrower than an even face's */
+    /** @var array<string, array{float, float, float, float, float, float, float, float, SoftBox|null, float}> by lamp: place, facing, candela, area/π, itself where its beam is narrower than an even face's, and the share of it that is seen where nobody has looked */
     private array $lamps = [];
 
     private readonly float $wanted;
 
     /**
      * @param  array<string, SoftBox>  $lamps
+     * @param  list<string>  $outside  lamps that stand outside: nothing of them is seen where nobody has looked
      * @param  float  $ambient  lux from all around, where nothing nearer is known
      */
-    public function __construct(SetupPlan $setup, array $lamps, private readonly float $ambient)
+    public function __construct(SetupPlan $setup, array $lamps, private readonly float $ambient, array $outside = [])
     {
         $this->wanted = $setup->setup->metering->wantedLux();
         foreach ($lamps as $id => $lamp) {
             [$c, $f] = [$lamp->centre(), $lamp->facing()];
-            $this->lamps[$id] = [$c->x, $c->y, $c->z, $f->x, $f->y, $f->z, $lamp->candela(), $lamp->emitter->widthM * $lamp->emitter->heightM / M_PI, $lamp->emitter->isEven() ? null : $lamp];
+            $this->lamps[$id] = [$c->x, $c->y, $c->z, $f->x, $f->y, $f->z, $lamp->candela(), $lamp->emitter->widthM * $lamp->emitter->heightM / M_PI, $lamp->emitter->isEven() ? null : $lamp, in_array($id, $outside, true) ? 0.0 : 1.0];
         }
     }
 
@@ -43,13 +44,13 @@ final class Shading
     public function stops(array $at, array $plane, array $seen = [], ?float $around = null): float
     {
         $lux = $around ?? $this->ambient;
-        foreach ($this->lamps as $id => [$x, $y, $z, $fx, $fy, $fz, $candela, $spread, $narrow]) {
+        foreach ($this->lamps as $id => [$x, $y, $z, $fx, $fy, $fz, $candela, $spread, $narrow, $unlooked]) {
             [$dx, $dy, $dz] = [$x - $at[0], $y - $at[1], $z - $at[2]];
             $square = $dx * $dx + $dy * $dy + $dz * $dz + 1e-9;
             $falling = $plane[0] * $dx + $plane[1] * $dy + $plane[2] * $dz;
             $leaving = -($fx * $dx + $fy * $dy + $fz * $dz);
             if ($falling > 0 && $leaving > 0) {
-                $lux += ($seen[$id] ?? 1.0) * ($narrow === null
+                $lux += ($seen[$id] ?? $unlooked) * ($narrow === null
                     ? $candela * $falling * $leaving / ($square * ($square + $spread))
                     : $narrow->luxAt(new Vec3($at[0], $at[1], $at[2]), new Vec3($plane[0], $plane[1], $plane[2])));
             }

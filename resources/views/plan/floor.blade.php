@@ -29,6 +29,10 @@
     @foreach ($pools as $pool)
         <path {!! $ink->of("pool".($ink instanceof \App\View\Drawing\ScreenInk ? " pool-{$pool['level']}" : '')) !!} d="{{ $pool['path'] }}"/>
     @endforeach
+    @foreach (in_array('light', $overlays, true) ? $over->walks() : [] as $walk)
+        <path {!! $ink->of('walk') !!} d="{{ $walk['path'] }}"/>
+        <text {!! $ink->of('label') !!} x="{{ $walk['at'][0] }}" y="{{ $walk['at'][1] }}">{{ $walk['words'] }}</text>
+    @endforeach
     @foreach (in_array('lenses', $overlays, true) ? $over->wedges() : [] as $wedge)
         <path {!! $ink->of('wedge') !!} @if ($ink instanceof \App\View\Drawing\ScreenInk) fill="url(#hatch-{{ $wedge['id'] }})" @endif d="{{ $wedge['path'] }}"/>
     @endforeach

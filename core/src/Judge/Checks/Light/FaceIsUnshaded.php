@@ -31,7 +31,7 @@ final class FaceIsUnshaded extends Rule
     {
         foreach ($situation->scene->lamps as $id => $lamp) {
             $subject = $lamp->placement->subject;
-            if (! $lamp->placement->on || $lamp->placement->aim !== null) {
+            if (! $lamp->placement->on || $lamp->placement->aim !== null || $situation->scene->isOutside($id)) {
                 continue;
             }
             $body = $situation->setup->bodies[$subject];

@@ -4,25 +4,21 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
-use FineFrame\Geometry\Vec3;
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
-use FineFrame\Light\SoftBox;
-use FineFrame\Scene\LensView;
-use FineFrame\Scene\Material;
-use FineFrame\Scene\Solid;
+use FineFrame\Measure\Quantity;
+use FineFrame\Scene\Silhouette;
 
-/** A boom’s, a stand’s or a camera’s shadow on the wall behind gives the set away: seen where it falls in a frame with an edge of its own. */
+/**
+ * A boom’s, a stand’s or a camera’s shadow on the wall gives the set away, and a body’s own draws the eye from the face: seen where
+ * it falls in a frame with an edge of its own. A lamp whose shadows are meant is held to the opposite: some frame has to see one.
+ */
 final class ShadowsStayOutOfFrame extends Rule
 {
-    /** Of the light there, what a lamp must give for its shadow to be seen. */
-    private const SEEN = 0.3;
-
-    private const NEAR_M = 0.12;
-
     public function id(): string
     {
         return 'shadows-stay-out-of-frame';
@@ -36,83 +32,54 @@ final class ShadowsStayOutOfFrame extends Rule
     public function run(Situation $situation): iterable
     {
         $clear = true;
-        foreach ($situation->scene->lamps as $id => $lamp) {
-            foreach ($lamp->placement->on ? $situation->scene->unwanted() : [] as $owner => $solids) {
-                $owner = (string) $owner;
-                $camera = $owner === $id ? null : $this->seen($situation, $lamp, $owner, $solids);
-                if ($camera !== null) {
-                    $clear = false;
-                    yield $this->finding(Severity::Watch, ['thing' => $situation->name($owner), 'lamp' => $situation->name($id), 'camera' => $situation->name($camera)], [$owner, $id, $camera], new Working('from the lamp’s middle past the thing to the first wall; its edge is as wide as the lamp makes it, and narrower than the thing', ['share of the light there' => '30 % and more']));
-                }
+        $meant = array_filter($situation->scene->lamps, static fn ($lamp): bool => $lamp->placement->on && $lamp->placement->silhouette);
+        $met = [];
+        foreach ($situation->silhouettes() as $one) {
+            if ($one->cameras === [] || isset($met["$one->lamp $one->owner"])) {
+                continue;
             }
+            $met["$one->lamp $one->owner"] = true;
+            $isBody = isset($situation->setup->bodies[$one->owner]);
+            if ($isBody && isset($meant[$one->lamp])) {
+                unset($meant[$one->lamp]);
+                yield $this->finding(Severity::Holds, $this->arguments($situation, $one), [$one->owner, $one->lamp, $one->cameras[0]], $this->working($one), [], 'meant');
+
+                continue;
+            }
+            $clear = false;
+            yield $this->finding(Severity::Watch, $this->arguments($situation, $one), [$one->owner, $one->lamp, $one->cameras[0]], $this->working($one), $isBody ? $this->ideas($situation, $one) : [], $isBody ? 'body' : null);
+        }
+        foreach (array_keys($meant) as $lamp) {
+            yield $this->finding(Severity::Watch, ['lamp' => $situation->name($lamp)], [$lamp], new Working('from the lamp’s middle past each person to the first wall', []), [], 'missed');
         }
         if ($clear) {
-            yield $this->finding(Severity::Holds, [], [], new Working('no shadow of gear or crew with an edge of its own meets a frame', []));
+            yield $this->finding(Severity::Holds, [], [], new Working('no shadow with an edge of its own meets a frame that should not', []));
         }
     }
 
-    /**
-     * @param  list<Solid>  $solids
-     * @return string|null the camera that sees their shadow
-     */
-    private function seen(Situation $situation, SoftBox $lamp, string $owner, array $solids): ?string
+    /** @return array<string, Quantity|string> */
+    private function arguments(Situation $situation, Silhouette $one): array
     {
-        $from = $lamp->centre();
-        foreach ($solids as $solid) {
-            $towards = (new Vec3(...$solid->centre))->minus($from);
-            $distance = $towards->length();
-            if ($distance < 0.2 || $lamp->facing()->angleTo($towards) > 1.4) {
-                continue;
-            }
-            // Behind a thing, its shadow keeps an edge for so far; less than a hand’s breadth is no shadow on a wall.
-            $size = max($lamp->emitter->widthM, $lamp->emitter->heightM);
-            if ($size > $solid->thinnestM() && $distance * ($size / ($size - $solid->thinnestM()) - 1) < self::NEAR_M) {
-                continue;
-            }
-            [$wall, $along] = $this->wall($situation, $from, $towards);
-            if ($wall === null || $along <= 1.02) {
-                continue;
-            }
-            // The penumbra grows with the lamp and the way to the wall; a shadow narrower than it has no edge.
-            $blur = $size * ($along - 1.0);
-            if ($blur > $solid->thinnestM() * $along) {
-                continue;
-            }
-            [$nx, $ny, $nz] = $wall->planes()[0];
-            $normal = new Vec3($nx, $ny, $nz);
-            $at = $from->plus($towards->times($along))->plus($normal->times(0.02));
-            $lux = $lamp->luxAt($at, $normal);
-            if ($lux < self::SEEN * ($lux + $situation->scene->around()->at($at, $normal))) {
-                continue;
-            }
-            foreach ($situation->scene->views as $id => $view) {
-                if ($id !== $owner && $this->isInFrame($situation, $view, $at)) {
-                    return $id;
-                }
-            }
-        }
-
-        return null;
+        return ['thing' => $situation->name($one->owner), 'lamp' => $situation->name($one->lamp), 'camera' => $situation->name($one->cameras[0]), 'wall' => $situation->setup->room->wall($one->wall)->name ?? $one->wall];
     }
 
-    private function isInFrame(Situation $situation, LensView $view, Vec3 $at): bool
+    private function working(Silhouette $one): Working
     {
-        $seen = $view->place($at);
-
-        return $seen !== null && abs($seen[0]) < $view->cropX && abs($seen[1]) < $view->cropY && ! $situation->survey($view)->covers()->isBlocked($seen, $view->depth($at) - 0.1, '');
+        return new Working('from the lamp’s middle past each part to the first wall; its edge is as wide as the lamp makes it, and narrower than the part', ['share of the light there' => Quantity::share($one->share), 'edge' => Quantity::metres($one->edgeM)]);
     }
 
-    /** @return array{Solid|null, float} the first wall that way, and how many times as far */
-    private function wall(Situation $situation, Vec3 $from, Vec3 $towards): array
+    /** @return list<Mend> the lamp around its subject, away from the lens and toward it, or up */
+    private function ideas(Situation $situation, Silhouette $one): array
     {
-        [$first, $nearest] = [null, INF];
-        foreach ($situation->scene->shell as $solid) {
-            $met = $solid->material === Material::Wall ? $solid->hitBy([$from->x, $from->y, $from->z], [$towards->x, $towards->y, $towards->z]) : null;
-            if ($met !== null && $met < $nearest) {
-                [$first, $nearest] = [$solid, $met];
-            }
+        $lamp = $situation->scene->lamps[$one->lamp];
+        $about = $situation->setup->bodies[$lamp->placement->subject]->person->place;
+        $ideas = [];
+        foreach ([15, -15, 30, -30, 45, -45] as $deg) {
+            $place = $about->plus($lamp->placement->place->minus($about)->turnedClockwise(deg2rad($deg)));
+            $ideas[] = new Mend($deg > 0 ? 'swing-clockwise' : 'swing-counter', ['thing' => $situation->name($one->lamp), 'angle' => Quantity::degrees(abs($deg))], $situation->moved("lights/$one->lamp", $place));
         }
+        $ideas[] = new Mend('raise', ['thing' => $situation->name($one->lamp), 'distance' => Quantity::metres(0.4)], $situation->edit("lights/$one->lamp", ['height_m' => $lamp->placement->heightM + 0.4]));
 
-        return [$first, $nearest];
+        return $ideas;
     }
 }

@@ -30,6 +30,9 @@ final class SoftBoxFitsTheRoom extends Rule
     public function run(Situation $situation): iterable
     {
         foreach ($situation->scene->lamps as $id => $lamp) {
+            if ($situation->scene->isOutside($id)) {
+                continue;
+            }
             $name = $situation->name($id);
             $troubles = [...$this->vertical($situation, $lamp, $name), ...$this->sideways($situation, $lamp, $name)];
             if ($troubles === []) {

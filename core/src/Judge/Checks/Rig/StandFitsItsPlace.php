@@ -35,7 +35,8 @@ final class StandFitsItsPlace extends Rule
     {
         $prints = $situation->footprints();
         foreach ($prints as $i => $print) {
-            if ($print->support === null) {
+            // The ground outside is not measured here.
+            if ($print->support === null || (isset($situation->scene->lamps[$print->owner]) && $situation->scene->isOutside($print->owner))) {
                 continue;
             }
             $name = $situation->name($print->owner);
