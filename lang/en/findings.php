@@ -345,6 +345,22 @@ return [
         'holds' => [':lamp at :dim is within its clean range.', 'From :lowest on.'],
         'fails' => [':lamp at :dim is below its clean range, from :lowest.', 'There it may flicker or shift. Take it farther away, or put a cloth before it.'],
     ],
+    'dark-is-waited-for' => [
+        'holds' => ['It is dark while you record.', 'From :dark on, all of the light is yours.'],
+        'fails' => ['You work after dark, and record from :from, while it is light.', 'It is dark from :dark on. Else black out the windows.'],
+    ],
+    'haze-suits-the-frames' => [
+        'holds' => ['Haze shows in :camera, by :lamp.', 'It shines toward the lens. Keep it even, air the room, and tell everyone who breathes it.'],
+        'stop-rule' => ['Haze shows in :camera, by :lamp; stop it by a reading.', 'Clear, the background reads :behind against the face. At :dense it is too dense: off, and air the room.'],
+        'veil' => ['Haze only veils :camera: nothing shines toward the lens.', 'Put a lamp behind, or do without haze here.'],
+        'tight' => [':camera is tight, a :size: no haze for it.', 'Record the wides first, then air the room, and ask again before it is lit again.'],
+    ],
+    'room-lamps-are-as-chosen' => [
+        'holds' => [':lamp stays on, as a reason for the light.', ':kelvin against :white.'],
+        'burns' => [':lamp burns, and you work with room lamps off.', ':kelvin against :white on the cameras.'],
+        'globe' => [':lamp wants another globe: :shift off.', 'One of :white, and of no more watts than its socket says.'],
+        'both' => [':lamp: look at it on and off before the take.', ':kelvin against :white; its number key switches it here.'],
+    ],
     'walk-keeps-its-light' => [
         'holds' => [':subject keeps their light over the walk.', 'The face comes and goes by :drift, the background against it by :behind.'],
         'drifts' => [':subject walks out of their light, by :drift.', 'Let the key go along on a pole, or light the end of the way as its beginning.'],

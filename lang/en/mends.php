@@ -37,6 +37,8 @@ return [
     'stool' => 'give :subject a stool',
     'gel' => 'put a :gel before :thing',
     'carry' => 'carry :thing along with :subject',
+    'shift-hours' => 'record from :from to :to',
+    'switch-off' => 'switch :thing off',
     'hang-blankets' => 'hang :count blankets, free of the walls',
     'set-tint' => 'take the tint out of :thing',
     'hang-sheer' => 'hang a sheer before the :window',

@@ -15,6 +15,7 @@ use FineFrame\Light\Modifier;
 use FineFrame\Light\SoftBox;
 use FineFrame\Plan\Kit;
 use FineFrame\Scene\LensView;
+use FineFrame\Scene\Path;
 use FineFrame\Scene\Scene;
 use FineFrame\Staging\Body;
 
@@ -23,15 +24,29 @@ final readonly class LampStand
 {
     private const MARGIN = 0.04;
 
+    /** Places along a move at which its frame is looked at, after the first. */
+    private const ALONG = 8;
+
     private Ground $ground;
 
     private Kit $kit;
+
+    /** @var list<LensView> every lens, and those that move at places of their way */
+    private array $views;
 
     /** @param  Scene  $scene  with no lamps in it */
     public function __construct(private Scene $scene, float $wayOutM)
     {
         $this->ground = new Ground($scene, $wayOutM);
         $this->kit = $scene->setup->plan->kit;
+        $views = array_values($scene->views);
+        foreach ($scene->setup->setup->moves as $move) {
+            $path = Path::of($scene->setup, $move);
+            for ($i = 0; $path !== null && $i <= self::ALONG; $i++) {
+                $views[] = $path->at($path->beginsS() + ($path->endsS() - $path->beginsS()) * $i / self::ALONG);
+            }
+        }
+        $this->views = $views;
     }
 
     /**
@@ -52,7 +67,8 @@ final readonly class LampStand
         if (! $this->ground->carries($box->rear()->floor(), $stand->legRadiusM)) {
             return null;
         }
-        $points = [...$box->corners(), $box->rear()];
+        [$a, $b, $c, $d] = $box->corners();
+        $points = [$a, $b, $c, $d, $box->rear()];
         foreach ($points as $point) {
             if (! $this->scene->setup->room->contains($point->floor()) || $point->z > $this->scene->setup->room->heightAt($point->floor()) - 0.03 || $point->z < 0.05) {
                 return null;
@@ -60,7 +76,9 @@ final readonly class LampStand
         }
         $foot = $box->rear()->floor();
 
-        return $this->shows([...$points, $foot->at(0.05), $foot->at(0.35 * $box->rear()->z), $foot->at(0.7 * $box->rear()->z)]) ? null : $box;
+        $legs = array_map(static fn (int $leg): Vec3 => $foot->plus($box->facing()->floor()->unit()->turnedClockwise($leg * 2 * M_PI / 3)->times($stand->legRadiusM))->at(0.0), [0, 1, 2]);
+
+        return $this->shows([...$points, Vec3::between($a, $b, 0.5), Vec3::between($b, $c, 0.5), Vec3::between($c, $d, 0.5), Vec3::between($d, $a, 0.5), ...$legs, ...array_map(static fn (float $up): Vec3 => $foot->at($up * $box->rear()->z), [0.1, 0.3, 0.5, 0.7, 0.85])]) ? null : $box;
     }
 
     /**
@@ -70,7 +88,7 @@ final readonly class LampStand
      */
     public function shows(array $points): bool
     {
-        foreach ($this->scene->views as $view) {
+        foreach ($this->views as $view) {
             foreach ($points as $point) {
                 $at = $view->place($point);
                 if ($at !== null && abs($at[0]) < $view->cropX + self::MARGIN && abs($at[1]) < $view->cropY + self::MARGIN) {

@@ -16,4 +16,10 @@ final readonly class LightRecipe
     public function __construct(public string $name, public int $side, public array $keys, public string $fill, public ?array $edge)
     {
     }
+
+    /** The same from the other side. */
+    public function turned(): self
+    {
+        return new self($this->name, -$this->side, $this->keys, $this->fill, $this->edge);
+    }
 }

@@ -4,30 +4,26 @@ declare(strict_types=1);
 
 namespace FineFrame\Propose;
 
-use FineFrame\Camera\Camera;
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec2;
-use FineFrame\Geometry\Vec3;
+use FineFrame\Judge\Checks\Light\SoftBoxFitsTheRoom;
+use FineFrame\Judge\Checks\Rig\StandFitsItsPlace;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
-use FineFrame\Judge\Verdicts;
 use FineFrame\Light\FaceLight;
-use FineFrame\Light\Fixture;
 use FineFrame\Light\LightPlacement;
-use FineFrame\Light\ModifierKind;
 use FineFrame\Light\SoftBox;
-use FineFrame\Measure\Quantity;
-use FineFrame\Measure\Unit;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\FreeId;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Scene\FaceReading;
 use FineFrame\Scene\Scene;
 use FineFrame\Staging\Body;
+use FineFrame\Staging\Person;
 
 /**
  * Ways to light the first subject from what the kit has: led by daylight or built, from the far side or the near, soft or
@@ -41,19 +37,30 @@ final class LightSearch
     /** Keys of each recipe that are read and judged. */
     private const TRIED = 4;
 
-    /** Cheek to cheek that each school of contrast aims at. */
-    private const RATIO = ['shadow-to-lens' => 3.0, 'open' => 2.0, 'even' => 1.3, 'balanced' => 1.8];
+    /** A face this far under the wanted stop gets a lamp of its own. */
+    private const UNDER = -0.6;
+
+    private const EVENED = 3;
+
+    private const DEEP_M = 2.0;
 
     /** About what a room adds to a lamp's own light on a face, for the quick sums alone. */
     private const ROOM = 0.12;
-
-    private const BOARD_M = 1.2;
 
     private readonly SetupPlan $bare;
 
     private readonly Scene $dark;
 
     private readonly LampStand $stand;
+
+    private readonly LampKit $kit;
+
+    private readonly LightScore $score;
+
+    private readonly BoardStand $boards;
+
+    /** @var list<array<string, mixed>> lamps that stay as they are */
+    private readonly array $kept;
 
     private readonly float $wanted;
 
@@ -63,10 +70,23 @@ final class LightSearch
     public function __construct(private readonly Situation $situation, private readonly Judge $judge)
     {
         $setup = $situation->setup;
-        $this->bare = (new Edit(["/setups/{$setup->setup->id}/lights" => []]))->applyTo($setup->plan)->again($setup);
+        $this->kept = $this->kept();
+        $this->bare = (new Edit(["/setups/{$setup->setup->id}/lights" => $this->kept]))->applyTo($setup->plan)->again($setup);
         $this->dark = new Scene($this->bare);
         $this->stand = new LampStand($this->dark, $situation->limits->get('way_out_depth_m'));
+        $this->kit = new LampKit($setup->plan->kit);
+        $this->score = new LightScore($setup->plan->brief->schools);
+        $this->boards = new BoardStand($setup->room, $this->stand);
         $this->wanted = $setup->setup->metering->wantedLux();
+    }
+
+    /** @return list<array<string, mixed>> practicals, where the school keeps them on; with another globe in them where it swaps that */
+    private function kept(): array
+    {
+        $school = $this->situation->setup->plan->brief->schools->of('room-lamps');
+        $practicals = $school === 'off' ? [] : array_filter($this->situation->setup->setup->lights, static fn (LightPlacement $l): bool => $l->practical);
+
+        return array_values(array_map(fn (LightPlacement $l): array => ($school === 'swap-globes' ? ['kelvin' => $this->situation->plannedKelvin(), 'duv' => 0.0] : []) + $l->write(), $practicals));
     }
 
     /** @return list<Proposal> the best first */
@@ -78,28 +98,41 @@ final class LightSearch
             return [];
         }
         $before = new FaceReading($this->dark, $body);
-        $off = Turn::wrapped($camera->placement->place->minus($body->person->place)->bearing() - $body->headBearingRad);
         $broken = $this->judge->judge($this->situation)->broken();
         $best = [];
         foreach ($this->recipes($before) as $recipe) {
-            $proposal = $this->best($recipe, $body, $before, $off >= 0 ? 1 : -1, $broken);
+            $proposal = $this->best($recipe, $body, $before, $this->cameraSide($body), $broken);
             $proposal === null ?: $best[] = $proposal;
         }
         usort($best, static fn (Proposal $a, Proposal $b): int => $b->score <=> $a->score);
 
-        return array_slice($best, 0, self::WANTED);
+        $unlike = [];
+        foreach ($best as $proposal) {
+            $unlike[$this->likeness($proposal)] ??= $proposal;
+        }
+
+        return array_slice(array_values($unlike), 0, self::WANTED);
+    }
+
+    /** The same for proposals that put the same lamps to about the same places. */
+    private function likeness(Proposal $proposal): string
+    {
+        $things = array_map(static fn (LightPlacement $l): string => $l->fixture.' '.round($l->place->x).' '.round($l->place->y), $proposal->edit->applyTo($this->situation->setup->plan)->again($this->situation->setup)->setup->lights);
+        sort($things);
+
+        return implode(', ', $things).' '.count($proposal->edit->values);
     }
 
     /** @return list<LightRecipe> as the schools and the kit have it */
     private function recipes(FaceReading $dark): array
     {
         $schools = $this->situation->setup->plan->brief->schools;
-        [$soft, $hard] = [$this->soft(), $this->hard()];
-        $edge = $schools->of('edge-light') === 'window' ? null : ($schools->of('edge-light') === 'tubes' ? $this->tube() ?? $hard : $hard);
+        [$soft, $hard] = [$this->kit->soft(), $this->kit->hard()];
+        $edge = $schools->of('edge-light') === 'window' ? null : ($schools->of('edge-light') === 'tubes' ? $this->kit->tube() ?? $hard : $hard);
         $side = $schools->of('contrast') === 'open' ? -1 : 1;
         $stops = $dark->light->stopsOver();
         $recipes = [];
-        if ($stops > -1.6 && $schools->of('first-light') !== 'cut-and-rebuild') {
+        if ($stops > -1.6 && $schools->of('first-light') === 'what-is-there' && $schools->of('hour') !== 'after-dark') {
             $recipes[] = new LightRecipe('daylight', 0, [], $dark->cheeks() < 1.6 ? 'black' : 'board', $stops > -0.8 ? $edge : null);
         }
         $recipes[] = new LightRecipe('one-lamp', $side, $soft, 'none', null);
@@ -109,7 +142,9 @@ final class LightSearch
         if ($schools->of('lamps') !== 'one') {
             $recipes[] = new LightRecipe('classic', -$side, $soft, 'lamp', $edge);
         }
-        $book = $this->book();
+        // Haze shows what comes from behind.
+        $schools->of('haze') === 'none' || $hard === null ?: $recipes[] = new LightRecipe('streaks', $side, $soft, 'none', $hard);
+        $book = $this->kit->book();
         $book === null ?: $recipes[] = new LightRecipe('book-light', $side, [$book], 'black', $edge);
         $hard === null ?: $recipes[] = new LightRecipe('hard', $side, [$hard], 'board', null);
 
@@ -119,33 +154,27 @@ final class LightSearch
     /** @param  list<string>  $broken */
     private function best(LightRecipe $recipe, Body $body, FaceReading $dark, int $cameraSide, array $broken): ?Proposal
     {
-        $best = null;
-        foreach ($recipe->keys === [] ? [null] : array_slice($this->keys($recipe, $body, $dark, $cameraSide), 0, self::TRIED) as $key) {
-            $proposal = $this->read($recipe, $body, $dark, $key, $key->sign ?? -$cameraSide, $broken);
-            $best = $proposal !== null && ($best === null || $proposal->score > $best->score) ? $proposal : $best;
+        $trials = [];
+        // Where the frames leave no place on its side, the other is better than none.
+        foreach ($recipe->keys === [] ? [null] : ($this->keys($recipe, $body, $dark, $cameraSide) ?: $this->keys($recipe->turned(), $body, $dark, $cameraSide)) as $key) {
+            $trial = $this->read($recipe, $body, $dark, $key, $key->sign ?? -$cameraSide);
+            $trial === null ?: $trials[] = $trial;
+        }
+        usort($trials, static fn (LightTrial $a, LightTrial $b): int => $b->score <=> $a->score);
+        foreach ($trials as $trial) {
+            $proposal = $this->judged($recipe, $body, $trial, $broken);
+            if ($proposal !== null) {
+                return $proposal;
+            }
         }
 
-        return $best;
+        return null;
     }
 
     /** @return list<LampSpot> the best first, none close to a better one */
     private function keys(LightRecipe $recipe, Body $body, FaceReading $dark, int $cameraSide): array
     {
-        $spots = [];
-        foreach ($recipe->side === 0 ? [1, -1] : [-$recipe->side * $cameraSide] as $sign) {
-            foreach ($recipe->keys as $what) {
-                for ($deg = 20.0; $deg <= 75.0; $deg += 7.5) {
-                    for ($distance = 0.9; $distance <= 2.9; $distance += 0.25) {
-                        foreach ([15.0, 28.0, 40.0] as $over) {
-                            $this->considered++;
-                            $place = $body->person->place->plus(Vec2::towards($body->headBearingRad + $sign * deg2rad($deg))->times($distance));
-                            $lamp = $this->stand->lamp('key', 'Key', $what, $place, $body->eyes->z + $distance * tan(deg2rad($over)), $body);
-                            $lamp === null ?: $spots[] = new LampSpot($lamp, $sign, $this->quick($lamp, $body, $dark, $deg, $over));
-                        }
-                    }
-                }
-            }
-        }
+        $spots = $this->spots($recipe, $body, $dark, $cameraSide, 0.9) ?: $this->spots($recipe, $body, $dark, $cameraSide, 0.9 + self::DEEP_M);
         usort($spots, static fn (LampSpot $a, LampSpot $b): int => $b->score <=> $a->score);
         $kept = [];
         foreach ($spots as $spot) {
@@ -157,6 +186,32 @@ final class LightSearch
         return $kept;
     }
 
+    /**
+     * From so far off on, two metres deep: wide frames leave no place nearer.
+     *
+     * @return list<LampSpot>
+     */
+    private function spots(LightRecipe $recipe, Body $body, FaceReading $dark, int $cameraSide, float $fromM): array
+    {
+        $spots = [];
+        foreach ($recipe->side === 0 ? [1, -1] : [-$recipe->side * $cameraSide] as $sign) {
+            foreach ($recipe->keys as $what) {
+                for ($deg = 20.0; $deg <= 75.0; $deg += 7.5) {
+                    for ($distance = $fromM; $distance <= $fromM + self::DEEP_M + 1e-9; $distance += 0.25) {
+                        foreach ([15.0, 28.0, 40.0] as $over) {
+                            $this->considered++;
+                            $place = $body->person->place->plus(Vec2::towards($body->headBearingRad + $sign * deg2rad($deg))->times($distance));
+                            $lamp = $this->stand->lamp('key', 'Key', $what, $place, $body->eyes->z + $distance * tan(deg2rad($over)), $body);
+                            $lamp === null ?: $spots[] = new LampSpot($lamp, $sign, $this->quick($lamp, $body, $dark, $deg, $over));
+                        }
+                    }
+                }
+            }
+        }
+
+        return $spots;
+    }
+
     private function quick(SoftBox $lamp, Body $body, FaceReading $dark, float $deg, float $over): float
     {
         $full = FaceLight::from($lamp, $body->eyes, $body->face()->at(0.0));
@@ -165,15 +220,11 @@ final class LightSearch
         $cells = array_map(fn (float $sign, float $there): float => $there + $dim * ($lamp->luxAt($body->eyes, $body->face()->turnedClockwise($sign * M_PI / 3)->at(0.0)) + self::ROOM * $full), [-1.0, 1.0], [$dark->cells['left'], $dark->cells['right']]);
         $ratio = max($cells) / max(1e-6, min($cells));
 
-        return 2.0 * max(0.0, 1 - abs($reached)) + 1.5 * max(0.0, 1 - abs(log($ratio / $this->ratio(), 2)) / 1.5) + max(0.0, 1 - abs($deg - 45) / 45) + 0.7 * max(0.0, 1 - abs($over - 28) / 28) + 0.8 * min(1.0, $this->angle($lamp, $body) / 0.6) + ($this->stand->shinesIntoALens($lamp) ? 0.0 : 1.0) + ($dim > 0.95 || $dim <= $lamp->fixture->lowestDim ? 0.0 : 0.3);
+        return 2.0 * max(0.0, 1 - abs($reached)) + 1.5 * max(0.0, 1 - abs(log($ratio / $this->score->ratio(), 2)) / 1.5) + max(0.0, 1 - abs($deg - 45) / 45) + 0.7 * max(0.0, 1 - abs($over - 28) / 28) + 0.8 * min(1.0, LightScore::angle($lamp, $body) / 0.6) + ($this->stand->shinesIntoALens($lamp) ? 0.0 : 1.0) + ($dim > 0.95 || $dim <= $lamp->fixture->lowestDim ? 0.0 : 0.3);
     }
 
-    /**
-     * The recipe as it would stand, read and judged.
-     *
-     * @param  list<string>  $broken  what breaks already
-     */
-    private function read(LightRecipe $recipe, Body $body, FaceReading $dark, ?LampSpot $key, int $sign, array $broken): ?Proposal
+    /** The recipe as it would stand, read. */
+    private function read(LightRecipe $recipe, Body $body, FaceReading $dark, ?LampSpot $key, int $sign): ?LightTrial
     {
         $setup = $this->situation->setup;
         $lamps = $key === null ? [] : [$key->lamp];
@@ -185,14 +236,14 @@ final class LightSearch
         if (($lamps === [] && $recipe->fill === 'none') || ($key !== null && $recipe->edge !== null && $edge === null) || ($recipe->fill === 'lamp' && $fill === null)) {
             return null;
         }
-        $used = array_diff(array_keys($setup->things()), array_map(static fn (LightPlacement $l): string => $l->id, $setup->setup->lights));
-        $lights = $own = [];
+        $used = array_keys($this->bare->things());
+        [$lights, $own] = [$this->kept, []];
         foreach ($lamps as $lamp) {
             $used[] = $own[] = $id = in_array($lamp->placement->id, $used, true) ? FreeId::of($lamp->placement->id, $used) : $lamp->placement->id;
             $lights[] = ['id' => $id, 'dimmer' => $this->dim($lamp, $key?->lamp, $fill, $edge, $body, $dark)] + $lamp->placement->write();
         }
         $values = ["/setups/{$setup->setup->id}/lights" => $lights];
-        $board = in_array($recipe->fill, ['board', 'black'], true) ? $this->board($body, -$sign, $recipe->fill === 'board', array_values($used)) : null;
+        $board = in_array($recipe->fill, ['board', 'black'], true) ? $this->boards->beside($body, -$sign, $recipe->fill === 'board', $used) : null;
         if ($board === null && $recipe->name === 'soft-and-board') {
             return null;
         }
@@ -200,17 +251,131 @@ final class LightSearch
             $values["/setups/{$setup->setup->id}/furniture/-"] = $board;
             $own[] = $board['id'];
         }
-        $edit = new Edit($values);
+        $after = $this->with($values);
+        if ($after === null) {
+            return null;
+        }
+        [$values, $after] = $recipe->name === 'one-lamp' ? [$values, $after] : $this->others($recipe, $body, $values, $after, $own);
+
+        return new LightTrial($values, $after, $own, $this->scored($recipe, $body, $values, $after, 0)->score);
+    }
+
+    /** @param  array<string, mixed>  $values */
+    private function scored(LightRecipe $recipe, Body $body, array $values, Situation $after, int $watched): Proposal
+    {
+        return $this->score->of($recipe, $after, $watched, $body, new Edit($values), count($after->setup->setup->lights) - count($this->kept));
+    }
+
+    /**
+     * @param  list<string>  $broken  what breaks already
+     * @return Proposal|null null where something new breaks, or a face stays in the dark
+     */
+    private function judged(LightRecipe $recipe, Body $body, LightTrial $trial, array $broken): ?Proposal
+    {
+        $verdicts = $this->judge->judge($trial->after);
+        $lit = array_map(static fn (Person $p): string => $p->id, $recipe->name === 'one-lamp' ? [$body->person] : $trial->after->setup->subjects());
+        $new = array_filter($verdicts->findings, static fn (Finding $f): bool => $f->severity === Severity::Breaks && ! in_array($f->key(), $broken, true) && ($f->stage === Stage::Light || array_intersect($f->about, $trial->own) !== []));
+        $still = array_filter($lit, static fn (string $id): bool => abs($trial->after->face($id)->light->stopsOver()) > $trial->after->limits->get('key_break_stops'));
+
+        $watched = count(array_filter($verdicts->findings, static fn (Finding $f): bool => $f->stage === Stage::Light && $f->severity === Severity::Watch));
+
+        return $new !== [] || $still !== [] ? null : $this->scored($recipe, $body, $trial->values, $trial->after, $watched);
+    }
+
+    /** @param  array<string, mixed>  $values */
+    private function with(array $values): ?Situation
+    {
         try {
-            $after = new Situation($edit->applyTo($setup->plan)->again($setup));
+            return new Situation((new Edit($values))->applyTo($this->situation->setup->plan)->again($this->situation->setup));
         } catch (InvalidDocument) {
             return null;
         }
-        $verdicts = $this->judge->judge($after);
-        $new = array_filter($verdicts->findings, static fn (Finding $f): bool => $f->severity === Severity::Breaks && ! in_array($f->key(), $broken, true) && ($f->stage === Stage::Light || array_intersect($f->about, $own) !== []));
-        $still = array_filter($verdicts->findings, static fn (Finding $f): bool => $f->severity === Severity::Breaks && $f->check === 'key-gives-the-stop' && in_array($body->person->id, $f->about, true));
+    }
 
-        return $new !== [] || $still !== [] ? null : $this->scored($recipe, $after, $verdicts, $body, $edit, count($lights));
+    /**
+     * Whoever is left in the dark gets a lamp from the same side of the lens, clear of those that stand; then each face's own is
+     * set to what the others leave to be done.
+     *
+     * @param  array<string, mixed>  $values
+     * @param  list<string>  $own  ids of what the proposal places; grows
+     * @return array{array<string, mixed>, Situation}
+     */
+    private function others(LightRecipe $recipe, Body $first, array $values, Situation $after, array &$own): array
+    {
+        $at = "/setups/{$this->situation->setup->setup->id}/lights";
+        $alone = count($own);
+        foreach ($this->situation->setup->subjects() as $person) {
+            $face = $after->face($person->id);
+            if ($person->id === $first->person->id || $face->light->stopsOver() > self::UNDER) {
+                continue;
+            }
+            $body = $after->setup->bodies[$person->id];
+            $more = new LightRecipe($recipe->name, $recipe->side, $recipe->keys ?: $this->kit->soft(), 'none', null);
+            foreach ($this->keys($more, $body, $face, $this->cameraSide($body)) as $spot) {
+                $id = FreeId::of('key', array_keys($after->setup->things()));
+                $lamp = ['id' => $id, 'name' => "Key for $person->name", 'dimmer' => $this->dim($spot->lamp, $spot->lamp, null, null, $body, $face)] + $spot->lamp->placement->write();
+                $lights = array_values((array) $values[$at]);
+                $tried = $this->with([...$values, $at => [...$lights, $lamp]]);
+                if ($tried !== null && $this->stands($tried, $id)) {
+                    [$values[$at], $after, $own[]] = [[...$lights, $lamp], $tried, $id];
+                    break;
+                }
+            }
+        }
+
+        return count($own) > $alone ? $this->evened($values, $after) : [$values, $after];
+    }
+
+    /** Whether a lamp's stand keeps clear of all that stands, and its box of the room. */
+    private function stands(Situation $tried, string $id): bool
+    {
+        foreach ([new StandFitsItsPlace, new SoftBoxFitsTheRoom] as $check) {
+            foreach ($check->run($tried) as $finding) {
+                if ($finding->severity === Severity::Breaks && in_array($id, $finding->about, true)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Two lamps reach over to each other's faces: each is set again to what is missing without it.
+     *
+     * @param  array<string, mixed>  $values
+     * @return array{array<string, mixed>, Situation}
+     */
+    private function evened(array $values, Situation $after): array
+    {
+        $at = "/setups/{$this->situation->setup->setup->id}/lights";
+        for ($round = 0; $round < self::EVENED; $round++) {
+            $lights = [];
+            foreach (array_values((array) $values[$at]) as $light) {
+                $light = (array) $light;
+                $id = is_string($light['id'] ?? null) ? $light['id'] : '';
+                $lamp = $after->scene->lamps[$id];
+                $face = $after->face($lamp->placement->subject);
+                $gives = $face->byLamp[$id] ?? 0.0;
+                // Only what a face is mainly lit by: edges and fills stay.
+                if ($face->key() === $id && $gives > 0.3 * $face->light->totalLux()) {
+                    $light['dimmer'] = round(max($lamp->fixture->lowestDim, min(1.0, $lamp->placement->dimmer * max(0.02 * $this->wanted, $this->wanted - $face->light->totalLux() + $gives) / $gives)), 3);
+                }
+                $lights[] = $light;
+            }
+            $values[$at] = $lights;
+            $after = $this->with($values) ?? $after;
+        }
+
+        return [$values, $after];
+    }
+
+    /** On which side of the nose A stands: 1 clockwise, −1 counter-clockwise. */
+    private function cameraSide(Body $body): int
+    {
+        $camera = $this->situation->setup->camera(0);
+
+        return $camera === null || Turn::wrapped($camera->placement->place->minus($body->person->place)->bearing() - $body->headBearingRad) >= 0 ? 1 : -1;
     }
 
     /** Key to the wanted stop, fill to a third of it, edge to as much as the key gives. */
@@ -225,42 +390,6 @@ final class LightSearch
         };
 
         return round(max($lamp->fixture->lowestDim, min(1.0, $aim / max(1e-6, $full))), 3);
-    }
-
-    private function scored(LightRecipe $recipe, Situation $after, Verdicts $verdicts, Body $body, Edit $edit, int $lamps): Proposal
-    {
-        $face = $after->face($body->person->id);
-        $key = $face->key();
-        $soft = $key === null ? null : $this->angle($after->scene->lamps[$key], $body);
-        $cameras = array_filter($after->setup->cameras, static fn (Camera $c): bool => ($after->setup->bodyFor($c)?->person->id ?? '') === $body->person->id);
-        $behind = $cameras === [] ? -1.0 : max(array_map(static fn (Camera $c): float => $after->background($c, $body), $cameras));
-        $apart = min([3.0, ...array_values(array_map(static fn (Camera $c): float => max(array_map(static fn (float $cell): float => abs(log(max(1e-6, $cell) / max(1e-6, $face->light->totalLux()), 2) - $after->background($c, $body)), $face->cells)), $cameras))]);
-        $watched = count(array_filter($verdicts->findings, static fn (Finding $f): bool => $f->stage === Stage::Light && $f->severity === Severity::Watch));
-        $over = $face->light->stopsOver();
-        $reasons = [
-            new Reason('exposure', max(0.0, 1 - abs($over)), Quantity::of($over, Unit::Stop), 2.0),
-            new Reason('shape', max(0.0, 1 - abs(log($face->cheeks() / $this->ratio(), 2)) / 1.5), Quantity::ratio($face->cheeks()), 2.0),
-            new Reason('side', $face->isShort() === null ? 0.6 : ($face->isShort() === ($this->situation->setup->plan->brief->schools->of('contrast') !== 'open') ? 1.0 : 0.3), $face->isShort() === null ? 'no lamp as key' : ($face->isShort() ? 'shadow toward A' : 'light toward A'), 2.0),
-            new Reason('softness', $soft === null ? 0.7 : min(1.0, $soft / 0.6), $soft === null ? 'a window' : Quantity::degrees(rad2deg($soft)), 1.0),
-            new Reason('background', $behind > 0.3 ? max(0.0, 1 - $behind / 2) : ($behind < -4 ? 0.4 : 1.0), Quantity::of($behind, Unit::Stop), 1.0),
-            new Reason('parting', min(1.0, $apart / 1.2), Quantity::of($apart, Unit::Stop), 1.0),
-            new Reason('watched', max(0.0, 1 - $watched / 5), Quantity::of($watched, Unit::Count), 1.5),
-            new Reason('lamps', max(0.2, 1 - 0.25 * max(0, $lamps - 1)), Quantity::of($lamps, Unit::Count), 0.7),
-        ];
-        $weights = array_sum(array_map(static fn (Reason $r): float => $r->weight, $reasons));
-
-        return new Proposal(array_sum(array_map(static fn (Reason $r): float => $r->score * $r->weight, $reasons)) / $weights, $reasons, [], $edit, $recipe->name);
-    }
-
-    private function ratio(): float
-    {
-        return self::RATIO[$this->situation->setup->plan->brief->schools->of('contrast')] ?? 2.5;
-    }
-
-    /** How wide a lamp looks from a face, radians. */
-    private function angle(SoftBox $lamp, Body $body): float
-    {
-        return 2 * atan(sqrt($lamp->emitter->widthM * $lamp->emitter->heightM) / 2 / max(0.1, $lamp->centre()->distanceTo($body->eyes)));
     }
 
     /**
@@ -292,7 +421,7 @@ final class LightSearch
     {
         foreach ([15.0, 25.0, 35.0, 50.0] as $deg) {
             foreach ([1.8, 2.2, 1.4, 2.6] as $distance) {
-                foreach ($this->soft(smallestFirst: true) as $what) {
+                foreach ($this->kit->soft(smallestFirst: true) as $what) {
                     $this->considered++;
                     $one = $this->stand->lamp('fill', 'Fill', $what, $body->person->place->plus(Vec2::towards($body->headBearingRad + $sign * deg2rad($deg))->times($distance)), $body->eyes->z + 0.3, $body);
                     if ($one !== null) {
@@ -303,98 +432,5 @@ final class LightSearch
         }
 
         return null;
-    }
-
-    /**
-     * @param  list<string>  $used
-     * @return array{id: string, ...}|null a board or a black cloth beside the cheek away from the key, in no frame
-     */
-    private function board(Body $body, int $sign, bool $isWhite, array $used): ?array
-    {
-        foreach ([75.0, 60.0, 90.0] as $deg) {
-            foreach ([0.7, 0.9, 1.1, 1.4] as $distance) {
-                $this->considered++;
-                $out = Vec2::towards($body->headBearingRad + $sign * deg2rad($deg));
-                $place = $body->person->place->plus($out->times($distance));
-                $half = $out->left()->times(self::BOARD_M / 2);
-                $base = max(0.2, $body->eyes->z - self::BOARD_M / 2);
-                $corners = [$place->plus($half), $place->minus($half)];
-                if (array_filter($corners, fn (Vec2 $c): bool => ! $this->bare->room->contains($c)) === [] && ! $this->stand->shows(self::grid($corners, $base))) {
-                    return ['id' => FreeId::of($isWhite ? 'board' : 'black', $used), 'name' => $isWhite ? 'white board' : 'black cloth', 'width_m' => self::BOARD_M, 'depth_m' => 0.02, 'height_m' => self::BOARD_M, 'base_m' => round($base, 2), 'x_m' => round($place->x, 3), 'y_m' => round($place->y, 3), 'turn_deg' => round(rad2deg($out->times(-1.0)->bearing()), 1), 'reflects' => $isWhite ? 0.8 : 0.03, 'keep_out' => true];
-                }
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @param  array{Vec2, Vec2}  $ends
-     * @return list<Vec3> places all over a board
-     */
-    private static function grid(array $ends, float $base): array
-    {
-        $all = [];
-        foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $across) {
-            foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $up) {
-                $all[] = $ends[0]->plus($ends[1]->minus($ends[0])->times($across))->at($base + $up * self::BOARD_M);
-            }
-        }
-
-        return $all;
-    }
-
-    /** @return list<array{string, list<string>}> the two largest even faces of the kit */
-    private function soft(bool $smallestFirst = false): array
-    {
-        $soft = array_filter($this->bare->plan->kit->fixtures, static fn (Fixture $f): bool => $f->web === null && ! $f->hot && $f->widthM * $f->heightM > 0.1 && min($f->widthM, $f->heightM) > 0.2);
-        uasort($soft, static fn (Fixture $a, Fixture $b): int => $b->widthM * $b->heightM <=> $a->widthM * $a->heightM);
-        $ids = array_map(strval(...), array_keys($soft));
-
-        return array_map(static fn (string $id): array => [$id, []], $smallestFirst ? array_reverse($ids) : array_slice($ids, 0, 2));
-    }
-
-    /** @return array{string, list<string>}|null a small strong lamp, behind a grid where there is one */
-    private function hard(): ?array
-    {
-        $small = array_filter($this->bare->plan->kit->fixtures, static fn (Fixture $f): bool => ! $f->hot && $f->widthM * $f->heightM < 0.25 && $f->luxAt1m >= 800);
-        uasort($small, static fn (Fixture $a, Fixture $b): int => $a->luxAt1m <=> $b->luxAt1m);
-        $id = array_key_first($small);
-
-        return $id === null ? null : [(string) $id, $this->modifier(ModifierKind::Grid)];
-    }
-
-    /** @return array{string, list<string>}|null */
-    private function tube(): ?array
-    {
-        foreach ($this->bare->plan->kit->fixtures as $fixture) {
-            if (max($fixture->widthM, $fixture->heightM) > 8 * min($fixture->widthM, $fixture->heightM)) {
-                return [$fixture->id, []];
-            }
-        }
-
-        return null;
-    }
-
-    /** @return array{string, list<string>}|null the strongest lamp onto a board and through a cloth */
-    private function book(): ?array
-    {
-        $strong = array_filter($this->bare->plan->kit->fixtures, static fn (Fixture $f): bool => ! $f->hot && $f->widthM * $f->heightM < 0.1);
-        uasort($strong, static fn (Fixture $a, Fixture $b): int => $b->luxAt1m <=> $a->luxAt1m);
-        $chain = [...$this->modifier(ModifierKind::Board), ...$this->modifier(ModifierKind::Frame)];
-
-        return $strong === [] || count($chain) < 2 ? null : [(string) array_key_first($strong), $chain];
-    }
-
-    /** @return list<string> the first of a kind in the kit */
-    private function modifier(ModifierKind $kind): array
-    {
-        foreach ($this->bare->plan->kit->modifiers as $modifier) {
-            if ($modifier->kind === $kind) {
-                return [$modifier->id];
-            }
-        }
-
-        return [];
     }
 }

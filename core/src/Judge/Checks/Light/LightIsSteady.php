@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Judge\Hours;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
@@ -14,6 +15,7 @@ use FineFrame\Light\Weather;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Plan\Edit;
+use FineFrame\Sun\Site;
 
 /** The first minute and the last are cut beside each other: light on a face that drifts by more than half a stop shows. */
 final class LightIsSteady extends Rule
@@ -52,8 +54,19 @@ final class LightIsSteady extends Rule
                 ['subject' => $subject->name, 'drift' => Quantity::of($drift, Unit::Stop), 'limit' => Quantity::of($limit, Unit::Stop), 'sky' => $weather->value],
                 [$subject->id],
                 new Working('light on the face at the beginning, the middle and the end, over the first', array_map(static fn (float $l): Quantity => Quantity::of($l - reset($levels), Unit::Stop), $levels), 'clouds are not foreseen'),
-                $curtains === [] ? [] : [new Mend('draw-curtains', ['windows' => 'windows'], new Edit($curtains))],
+                $drift > $limit ? [...$this->noon($situation, $site, $window), ...($curtains === [] ? [] : [new Mend('draw-curtains', ['windows' => 'windows'], new Edit($curtains))])] : [],
             );
         }
+    }
+
+    /**
+     * @param  array{float, float}  $window
+     * @return list<Mend> the same hours around the sun's highest, where that is the school
+     */
+    private function noon(Situation $situation, Site $site, array $window): array
+    {
+        $noon = $situation->place()->study()?->day->noon;
+
+        return $noon === null || $situation->setup->plan->brief->schools->of('hour') !== 'around-noon' ? [] : Hours::from($situation, $site, $noon - ($window[1] - $window[0]) / 2);
     }
 }
