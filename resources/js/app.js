@@ -7,3 +7,4 @@ import './sun.js';
 import './take.js';
 import './drafts.js';
 import './photos.js';
+import './making.js';

@@ -73,3 +73,44 @@ test('a way to light is taken, and undo brings the lamps of before back', async 
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect.poll(() => lux(page)).toBeGreaterThan(600);
 });
+
+test('a bar tells how far a slow answer is, and goes when the frames are there', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'light?place=duo'));
+    let release;
+    const held = new Promise((done) => (release = done));
+    await page.route('**/light?**', async (route) => {
+        await held;
+        await route.continue();
+    });
+    const frame = await page.locator('#frame-cam-b svg').innerHTML();
+    await page.keyboard.press('1');
+    await expect(page.getByRole('progressbar', { name: 'Frames and verdicts are being made' })).toBeVisible();
+    expect(await page.locator('#making').evaluate((bar) => bar.value)).toBeGreaterThan(0);
+    release();
+    await expect(page.locator('#making')).toBeHidden();
+    expect(await page.locator('#frame-cam-b svg').innerHTML()).not.toBe(frame);
+});
+
+test('a lamp goes outside, comes in by the window, and a walk is judged', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'light?select=key'));
+    const set = async (label, value) => {
+        const version = await page.locator('#state').getAttribute('data-version');
+        const field = page.locator(`[name="fields[/setups/talk/lights/key/${label}]"]`);
+        await field.fill(value);
+        await field.press('Tab');
+        await expect(page.locator('#state')).not.toHaveAttribute('data-version', version);
+    };
+    await set('x_m', '-1.5');
+    await set('y_m', '3.5');
+    await page.goto(page.url().split('?')[0] + '?look=list');
+    await expect(page.locator('#verdicts')).toContainText('Key outside does not reach what it is turned to.');
+    await expect(page.locator('.table-panel').first()).toContainText('outside, ');
+    await page.getByText('Add a walk').click();
+    const walk = page.locator('#entry-walks-new');
+    await walk.getByLabel('what').fill('to the door');
+    await walk.getByLabel('who').selectOption({ label: 'Miller' });
+    await walk.getByLabel(/to, across the plan/).fill('4.9');
+    await walk.getByLabel(/to, up the plan/).fill('2.6');
+    await walk.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.locator('.table-panel').first()).toContainText('to the door: Miller, no lamp goes along.');
+});

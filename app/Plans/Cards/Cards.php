@@ -136,9 +136,9 @@ final readonly class Cards
             ],
             'Before it, from the lamp outward' => array_map(static fn (string $slot): Field => $at->choice($slot, ucfirst($slot), $l->modifiers[$slot] ?? null, ['' => 'nothing'] + self::models($kit->modifiers)), LightPlacement::SLOTS),
             'Turned to a point, not the face' => [
-                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_x_m", 'Across', FieldKind::Length, $l->aim?->x, optional: true),
-                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_y_m", 'Up the plan', FieldKind::Length, $l->aim?->y, optional: true),
-                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_height_m", 'Height', FieldKind::Length, $l->aim?->z, optional: true),
+                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_x_m", 'Point across', FieldKind::Length, $l->aim?->x, optional: true),
+                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_y_m", 'Point up the plan', FieldKind::Length, $l->aim?->y, optional: true),
+                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_height_m", 'Point’s height', FieldKind::Length, $l->aim?->z, optional: true),
             ],
             'Place' => [
                 ...$this->place($at, $l->place->x, $l->place->y),

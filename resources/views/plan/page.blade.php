@@ -9,6 +9,7 @@
     </main>
     @include('plan.side')
     @include('plan.said', ['said' => session('said', '')])
+    <progress id="making" class="making" max="1" value="0" aria-label="Frames and verdicts are being made" hidden></progress>
     <p id="waiting" class="waiting" role="status" hidden></p>
     @include('plan.keys')
     <nav class="tabs" aria-label="Parts of the page">
