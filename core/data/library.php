@@ -86,8 +86,16 @@ return [
         ['id' => 'net-double', 'name' => 'Double net', 'kind' => 'gel or net', 'passes' => 0.5],
     ],
     'microphones' => [
-        ['id' => 'short-line', 'name' => 'Short line microphone', 'length_m' => 0.25, 'diameter_m' => 0.05, 'acceptance_deg' => 35],
-        ['id' => 'hyper', 'name' => 'Hypercardioid', 'length_m' => 0.15, 'diameter_m' => 0.05, 'acceptance_deg' => 50],
+        ['id' => 'short-line', 'name' => 'Short line microphone', 'length_m' => 0.25, 'diameter_m' => 0.05, 'acceptance_deg' => 35, 'pattern_a' => 0.25, 'pattern_bands' => [0.37, 0.3, 0.25, 0.25, 0.2, 0.12], 'millivolts' => 30, 'most_db' => 130, 'self_noise_dba' => 13],
+        ['id' => 'super', 'name' => 'Supercardioid', 'length_m' => 0.16, 'diameter_m' => 0.05, 'acceptance_deg' => 50, 'pattern_a' => 0.37, 'pattern_bands' => [0.4, 0.38, 0.37, 0.37, 0.36, 0.33], 'millivolts' => 20, 'most_db' => 134, 'self_noise_dba' => 15],
+        ['id' => 'hyper', 'name' => 'Hypercardioid', 'length_m' => 0.15, 'diameter_m' => 0.05, 'acceptance_deg' => 50, 'pattern_a' => 0.25, 'pattern_bands' => [0.28, 0.26, 0.25, 0.25, 0.25, 0.23], 'millivolts' => 15, 'most_db' => 132, 'self_noise_dba' => 15],
+        ['id' => 'cardioid', 'name' => 'Small cardioid', 'length_m' => 0.13, 'diameter_m' => 0.022, 'acceptance_deg' => 65, 'pattern_a' => 0.5, 'pattern_bands' => [0.55, 0.52, 0.5, 0.5, 0.5, 0.46], 'millivolts' => 15, 'most_db' => 138, 'self_noise_dba' => 15],
+        ['id' => 'omni', 'name' => 'Small omni', 'length_m' => 0.13, 'diameter_m' => 0.022, 'acceptance_deg' => 180, 'pattern_a' => 1, 'millivolts' => 15, 'most_db' => 138, 'self_noise_dba' => 15],
+        ['id' => 'body-omni', 'name' => 'Body microphone, omni', 'use' => 'worn', 'length_m' => 0.012, 'diameter_m' => 0.006, 'acceptance_deg' => 180, 'pattern_a' => 1, 'millivolts' => 8, 'most_db' => 134, 'self_noise_dba' => 26, 'phantom' => false, 'connector' => 'small jack'],
+        ['id' => 'clip-instrument', 'name' => 'Instrument clip, supercardioid', 'use' => 'worn', 'length_m' => 0.03, 'diameter_m' => 0.012, 'acceptance_deg' => 60, 'pattern_a' => 0.37, 'millivolts' => 6, 'most_db' => 145, 'self_noise_dba' => 28, 'connector' => 'XLR'],
+        ['id' => 'boundary', 'name' => 'Boundary microphone', 'use' => 'boundary', 'length_m' => 0.12, 'diameter_m' => 0.09, 'acceptance_deg' => 90, 'pattern_a' => 1, 'millivolts' => 22, 'most_db' => 130, 'self_noise_dba' => 22],
+        ['id' => 'plant', 'name' => 'Plant microphone, to be hidden', 'use' => 'boundary', 'length_m' => 0.03, 'diameter_m' => 0.02, 'acceptance_deg' => 120, 'pattern_a' => 0.5, 'millivolts' => 10, 'most_db' => 130, 'self_noise_dba' => 22],
+        ['id' => 'camera-mic', 'name' => 'The camera’s own microphone', 'use' => 'on the camera', 'length_m' => 0.05, 'diameter_m' => 0.02, 'acceptance_deg' => 90, 'pattern_a' => 0.6, 'millivolts' => 5, 'most_db' => 120, 'self_noise_dba' => 30, 'phantom' => false, 'connector' => 'built in'],
     ],
     'prompters' => [
         ['id' => 'prompter-10', 'name' => 'Prompter with a tablet', 'width_m' => 0.3, 'up_m' => 0.14, 'down_m' => 0.17, 'depth_m' => 0.28, 'letter_mm' => 12],

@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 use FineFrame\Format\UnreadableFile;
 use FineFrame\Format\Wav\Reader;
+use FineFrame\Judge\BoomStudy;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
+use FineFrame\Judge\LevelPlan;
 use FineFrame\Judge\RadioPlan;
+use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
 use FineFrame\Judge\TrackSheet;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Sound\Decay;
+use FineFrame\Sound\InputLevel;
+use FineFrame\Sound\Pickup;
+use FineFrame\Sound\RadioPath;
+use FineFrame\Sound\StereoPair;
 use FineFrame\Tests\Cases;
 
 /** Noise that dies away by 60 dB in so many seconds over a floor so far down. */
@@ -124,10 +132,130 @@ it('knows what of each voice is left when one thing fails', function (): void {
 });
 
 it('hears two booms on two voices by three to one, and the noise by the pattern', function (): void {
-    $second = fn (float $x, float $y): array => ['subjects/asker/role' => 'subject', 'microphones/-' => ['id' => 'two', 'name' => 'Second', 'kind' => 'boom', 'model' => 'short-line', 'pole' => 'pole-3', 'stand' => 'boom-stand', 'subject' => 'asker', 'x_m' => $x, 'y_m' => $y, 'height_m' => 1.6, 'stand_x_m' => 1.0, 'stand_y_m' => 0.9, 'stand_height_m' => 1.9]];
+    $second = fn (float $x, float $y): array => ['mics' => [], 'subjects/asker/role' => 'subject', 'microphones/-' => ['id' => 'two', 'name' => 'Second', 'kind' => 'boom', 'model' => 'short-line', 'pole' => 'pole-3', 'stand' => 'boom-stand', 'subject' => 'asker', 'x_m' => $x, 'y_m' => $y, 'height_m' => 1.6, 'stand_x_m' => 1.0, 'stand_y_m' => 0.9, 'stand_height_m' => 1.9]];
     $far = heard(Cases::demo($second(2.75, 1.1)), 'others-are-three-times-as-far');
     $near = heard(Cases::demo($second(3.1, 2.3)), 'others-are-three-times-as-far');
     expect($far)->toHaveCount(2)->and($far[0]->severity->value)->toBe('holds')->and(array_map(fn (Finding $f): string => $f->severity->value, $near))->toContain('watch');
     $noise = fn (float $a): float => (float) heard(Cases::demo(['/kit/microphones/short-line/pattern_a' => $a]), 'voice-stands-over-the-noise')[0]->arguments['margin']->value;
     expect($noise(0.25) - $noise(1.0))->toEqualWithDelta(6.02, 0.01);
+});
+
+/** @return array<string, string> the worst of each check of sound, with its case */
+function soundVerdicts(array $changes): array
+{
+    $all = [];
+    foreach (Judge::standard()->judge(Cases::demo($changes))->findings as $finding) {
+        $finding->stage !== Stage::Sound ?: $all[$finding->check] ??= "{$finding->severity->value} $finding->case";
+    }
+
+    return $all;
+}
+
+it('brings a microphone’s level to where it belongs, by its sensitivity', function (): void {
+    // 20 mV/Pa is −33.98 dBV, −31.76 dBu at 94 dB; a talk of 60 dB from half a metre comes with 66.02 dB.
+    $level = InputLevel::of(20.0, 66.02, 15.0, 4.0);
+    expect($level->meanDbu)->toEqualWithDelta(-59.74, 0.02)->and($level->gainDb)->toEqualWithDelta(4 - 20 + 59.74, 0.02)->and($level->headroomDb())->toEqualWithDelta(5.0, 1e-9);
+    $plans = LevelPlan::allOf(new Situation(Cases::demo()));
+    expect($plans)->toHaveCount(2)->and($plans[0]->ear->name)->toBe('Boom')->and($plans[0]->meanDb)->toEqualWithDelta(60 - 20 * log10($plans[0]->ear->at->distanceTo($plans[0]->voice->at)), 0.01);
+});
+
+it('loses a link by distance, walls and bodies', function (): void {
+    // ITU-R P.525: 100 m at 500 MHz lose 66.4 dB; 30 mW are 14.8 dBm.
+    $path = RadioPath::of(30.0, 100.0, 500.0, [9.0], 1);
+    expect($path->freeSpaceDb)->toEqualWithDelta(66.42, 0.01)->and($path->receivedDbm)->toEqualWithDelta(14.77 - 66.42 - 9 - 10, 0.01)->and($path->marginDb())->toEqualWithDelta(90 + 14.77 - 85.42, 0.01)
+        ->and(RadioPath::wallDb('rough stone'))->toBe(16.0);
+});
+
+it('spreads by level and time what a pair hears', function (): void {
+    $cardioid = new Pickup(0.5);
+    $angle = fn (float $spacing, float $deg): float => rad2deg((new StereoPair($cardioid, $spacing, deg2rad($deg)))->recordingAngle());
+    // 17 cm and 110° hear about 95 to 110°; wider apart or turned wider, less; two in one place by level alone, far more.
+    expect($angle(0.17, 110))->toBeGreaterThan(90)->toBeLessThan(115)->and($angle(0.3, 110))->toBeLessThan($angle(0.17, 110))->and($angle(0.17, 130))->toBeLessThan($angle(0.17, 110))->and($angle(0.0, 90))->toBeGreaterThan(150);
+});
+
+it('hears each octave by its own pattern', function (): void {
+    $line = Cases::demo()->plan->kit->microphones['short-line'];
+    expect($line->pickupAt(5)->levelDb(M_PI / 2))->toBeLessThan($line->pickupAt(0)->levelDb(M_PI / 2) - 8)->and($line->pickupAt(0)->levelDb(0.0))->toEqualWithDelta(0.0, 1e-9);
+});
+
+it('judges microphones, inputs, cables and cells as they are listed', function (array $changes, string $check, string $expected): void {
+    expect(soundVerdicts($changes)[$check] ?? '')->toBe($expected);
+})->with([
+    'a chain beside it' => [['mics/mics-1/caution' => 'a chain or beads'], 'worn-microphones-are-quiet', 'watch rubs'],
+    'no way for its cable' => [['mics/mics-1/route' => ''], 'worn-microphones-are-quiet', 'holds route'],
+    'a boom over the ear' => [['microphones/boom/x_m' => 3.3, 'microphones/boom/y_m' => 3.2], 'boom-hears-the-front', 'watch fails'],
+    'one input for two' => [['recorders/recorders-1/inputs' => 1, 'tracks/tracks-2/recorder' => 'recorder'], 'inputs-suffice', 'breaks short'],
+    'two on one input' => [['tracks/tracks-2/recorder' => 'recorder'], 'inputs-suffice', 'breaks twice'],
+    'an input that is none' => [['tracks/tracks-1/input' => 9], 'inputs-suffice', 'breaks none-such'],
+    'no power' => [['recorders/recorders-1/phantom' => false], 'inputs-suffice', 'breaks phantom'],
+    'cables too short' => [['leads' => [['id' => 'a', 'name' => 'XLR, 3 m', 'connector' => 'XLR', 'length_m' => 3, 'count' => 1]]], 'cables-reach', 'breaks short'],
+    'no spare' => [['leads/leads-1/count' => 1], 'cables-reach', 'watch no-spare'],
+    'an adapter' => [['recorders/recorders-1/connector' => 'small jack'], 'cables-reach', 'watch adapter'],
+    'nothing listed' => [['leads' => []], 'cables-reach', 'watch unlisted'],
+    'too little gain' => [['recorders/recorders-1/clips_dbu' => 28, '/kit/microphones/short-line/millivolts' => 1], 'levels-have-headroom', 'watch weak'],
+    'a line input' => [['/kit/microphones/short-line/most_db' => 80], 'levels-have-headroom', 'breaks overload'],
+    'cells for an hour' => [['links/links-1/hours' => 0.5], 'packs-outlast-the-day', 'breaks in-the-take'],
+    'cells for the day' => [['links/links-1/hours' => 1, 'links/links-1/sets' => 1], 'packs-outlast-the-day', 'watch short'],
+    'another rate' => [['recorders/recorders-2/rate_khz' => 44.1], 'formats-agree', 'watch fails'],
+    'no room tone' => [['/brief/facts/room_tone' => false], 'room-tone-is-planned', 'watch fails'],
+    'no sync' => [['/brief/facts/sync' => 'nobody has said'], 'pictures-can-be-synced', 'watch open'],
+    'timecode' => [['/brief/facts/sync' => 'timecode'], 'pictures-can-be-synced', 'holds timecode'],
+    'a far camera' => [['@' => 'duo', 'metering/fps' => 120], 'pictures-can-be-synced', 'watch fails'],
+    'a feed nobody agreed' => [['@' => 'duo', 'feeds/-' => ['id' => 'f', 'name' => 'desk', 'who' => 'Orrin', 'connector' => 'XLR', 'recorder' => 'recorder', 'state' => 'asked']], 'desk-feed-is-agreed', 'watch asked'],
+    'a hot feed' => [['@' => 'duo', 'feeds/-' => ['id' => 'f', 'name' => 'desk', 'who' => 'Orrin', 'connector' => 'XLR', 'recorder' => 'recorder', 'state' => 'agreed']], 'desk-feed-is-agreed', 'watch hot'],
+    'a feed of the school' => [['@' => 'duo', '/brief/schools/recorder' => 'venue-desk'], 'desk-feed-is-agreed', 'watch none'],
+    'the sluice runs' => [['/brief/days/days-1/from' => '13:30', '/brief/days/days-1/to' => '14:30', 'microphones/boom/y_m' => 1.9], 'quiet-hours-are-used', 'watch other'],
+    'wind on a bare capsule' => [['/locations/stone-room/space/ceiling' => ['kind' => 'none']], 'wind-is-kept-off', 'breaks fails'],
+    'a narrow pair' => [['@' => 'duo', 'pairs/pairs-1/y_m' => 0.6], 'pair-hears-the-width', 'watch narrow'],
+    'a name for nothing' => [['tracks/tracks-1/source' => 'the other boom'], 'tracks-name-what-is-placed', 'watch source'],
+    'nobody listens' => [['recorders/recorders-1/watched_by' => ''], 'somebody-listens', 'watch nobody'],
+    'wide and no float' => [['/brief/schools/levels' => 'wide-range', 'tracks/tracks-1/float' => false, 'recorders/recorders-1/float' => false], 'somebody-listens', 'watch narrow'],
+    'body first' => [['/brief/schools/microphone' => 'body-first', 'mics' => []], 'microphones-are-as-chosen', 'watch no-body'],
+    'boom first' => [['microphones' => []], 'microphones-are-as-chosen', 'watch no-boom'],
+    'a feed to no camera' => [['tracks/tracks-2/recorder' => 'recorder', 'tracks/tracks-2/input' => 2], 'microphones-are-as-chosen', 'watch no-feed'],
+    'an asker in the scene' => [['/brief/schools/asker' => 'in-the-scene'], 'asker-stays-off-the-track', 'watch no-track'],
+    'an asker beside the body microphone' => [['subjects/asker/x_m' => 3.2, 'subjects/asker/y_m' => 1.9], 'asker-stays-off-the-track', 'watch fails'],
+    'a link through stone' => [['antennas/antennas-1/x_m' => 3.6, 'links/links-1/power_mw' => 0.1, 'links/links-1/set_mhz' => 5800.0], 'links-reach', 'watch fails'],
+]);
+
+it('aligns two microphones of one voice by samples', function (): void {
+    $found = heard(Cases::demo(), 'two-microphones-are-aligned')[0];
+    $ears = (new Situation(Cases::demo()))->ears();
+    $voice = (new Situation(Cases::demo()))->voices()['miller'];
+    expect($found->arguments['samples']->value)->toEqualWithDelta(round(48_000 * abs($ears['boom']->at->distanceTo($voice->at) - $ears['mics-1']->at->distanceTo($voice->at)) / 343.2), 1.0);
+});
+
+it('says what each frame costs the boom, and what a lower frame gives back', function (): void {
+    $situation = new Situation(Cases::demo());
+    $study = new BoomStudy($situation, $situation->scene->booms['boom']);
+    $costs = $study->costs();
+    expect($costs)->toHaveKey('cam-b')->and($costs['cam-b'])->toBeGreaterThan(0.5);
+    [$won, $mend] = $study->wonBack();
+    $after = new Situation($mend->edit->applyTo($situation->setup->plan)->again($situation->setup));
+    expect($won)->toBeGreaterThan(0.2)->and($after->scene->booms['boom']->distanceM())->toBeLessThan($study->nearest()->distanceM)
+        ->and(array_filter(Judge::standard()->judge($after->setup)->findings, fn (Finding $f): bool => $f->check === 'boom-stays-out-of-frame' && $f->severity === Severity::Breaks))->toBe([]);
+    foreach ($study->volume() as [$tip]) {
+        foreach ($situation->scene->views as $view) {
+            $at = $view->place($tip);
+            expect($at === null || abs($at[0]) > $view->cropX || abs($at[1]) > $view->cropY)->toBeTrue();
+        }
+    }
+});
+
+it('sees a microphone on a stand in the frame, and who moves it', function (): void {
+    $found = array_values(array_filter(heard(Cases::demo(['@' => 'duo', 'pairs/pairs-1/hung' => 'on a stand']), 'frame-is-clear'), fn (Finding $f): bool => in_array('pairs-1', $f->about, true)));
+    expect($found)->not->toBe([])->and(array_key_first($found[0]->ideas[0]->edit->values))->toStartWith('/setups/duo/pairs/pairs-1/');
+});
+
+it('repairs what disturbs by setting one link anew, and leaves the rest', function (): void {
+    // 2·470.6 − 470.2 falls on 471.0.
+    $setup = Cases::demo(['@' => 'duo', 'links/links-1/set_mhz' => 470.2, 'links/links-2/set_mhz' => 470.6, 'links/links-3/set_mhz' => 471.0]);
+    $repaired = (new RadioPlan($setup))->repaired();
+    expect($repaired['moved'])->toHaveCount(1);
+    $after = $repaired['edit']->applyTo($setup->plan)->again($setup);
+    expect((new RadioPlan($after))->conflicts())->toBe([])->and((new RadioPlan($after))->repaired())->toBeNull();
+    // Locked ones stay: then another gives way.
+    $locked = Cases::demo(['@' => 'duo', 'links/links-1/set_mhz' => 470.2, 'links/links-2/set_mhz' => 470.6, 'links/links-3/set_mhz' => 471.0, 'links/links-3/locked' => true]);
+    $moved = (new RadioPlan($locked))->repaired();
+    expect($moved['moved'])->not->toContain('Wren’s ear');
 });

@@ -55,6 +55,11 @@ final class Moves
                 return new Mend('move', ['thing' => $name, 'distance' => Quantity::metres($by->length())], $situation->moved($path, $thing->place->plus($by)));
             }
         }
+        foreach ([...$setup->list('mics'), ...$setup->list('pairs')] as $row) {
+            if ($row->id === $id) {
+                return new Mend('move', ['thing' => $name, 'distance' => Quantity::metres($by->length())], $situation->moved($path, (new Vec2($row->number('x_m') ?? 0.0, $row->number('y_m') ?? 0.0))->plus($by)));
+            }
+        }
         $stand = $situation->scene->booms[$id]->placement->standPlace->plus($by);
 
         return new Mend('move-stand', ['thing' => $name, 'distance' => Quantity::metres($by->length())], $situation->edit("$list/$id", ['stand_x_m' => $stand->x, 'stand_y_m' => $stand->y]));

@@ -17,6 +17,9 @@ final readonly class RadioPlan
     /** Usual guards for analogue voice links; a maker's own go before. kHz. */
     public const GUARDS = [350, 100, 50, 0];
 
+    /** Steps to either side that a repair tries. */
+    private const TRIED = 400;
+
     /** @var list<Record> */
     public array $links;
 
@@ -70,6 +73,84 @@ final readonly class RadioPlan
         }
 
         return number_format($khz / 1000, 3).' MHz';
+    }
+
+    /**
+     * The repair that disturbs least: as few links as can be are set anew, each as near to where it was as is free; the rest
+     * stay where they are.
+     *
+     * @return array{edit: Edit, moved: list<string>}|null null where nothing is wrong, or where no such few help
+     */
+    public function repaired(): ?array
+    {
+        $carriers = $this->carriers();
+        $bad = array_keys(array_filter($carriers, fn (int $khz): bool => $this->isHit($khz, $carriers)));
+        if ($bad === []) {
+            return null;
+        }
+        $free = array_values(array_filter($this->links, static fn (Record $l): bool => ! $l->flag('locked') && isset($carriers[$l->id]) && $l->number('from_mhz') !== null && $l->number('to_mhz') !== null));
+        // What is hit itself comes first: one of its makers may do as well.
+        usort($free, static fn (Record $a, Record $b): int => in_array($b->id, $bad, true) <=> in_array($a->id, $bad, true));
+        foreach ($free as $link) {
+            $found = $this->setAnew([$link], $carriers);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+        foreach ($free as $i => $one) {
+            foreach (array_slice($free, $i + 1) as $other) {
+                $found = $this->setAnew([$one, $other], $carriers);
+                if ($found !== null) {
+                    return $found;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<string, int>  $carriers
+     */
+    private function isHit(int $khz, array $carriers): bool
+    {
+        $taken = array_filter($this->occupied(), static fn (array $o): bool => $khz > $o[0] && $khz < $o[1]);
+
+        return $taken !== [] || in_array($khz, array_column(Intermodulation::conflicts(array_values($carriers), self::guards()), 'victim'), true);
+    }
+
+    /**
+     * @param  non-empty-list<Record>  $links  to be set anew, one after the other
+     * @param  array<string, int>  $carriers
+     * @return array{edit: Edit, moved: list<string>}|null
+     */
+    private function setAnew(array $links, array $carriers): ?array
+    {
+        $stay = array_diff_key($carriers, array_flip(array_map(static fn (Record $l): string => $l->id, $links)));
+        $edit = [];
+        foreach ($links as $i => $link) {
+            $was = $carriers[$link->id];
+            $step = max(1, (int) ($link->number('step_khz') ?? 25.0));
+            $found = null;
+            for ($k = 1; $k <= self::TRIED && $found === null; $k++) {
+                foreach ([$was + $k * $step, $was - $k * $step] as $khz) {
+                    $isInside = $khz >= 1000 * ($link->number('from_mhz') ?? 0.0) && $khz <= 1000 * ($link->number('to_mhz') ?? 0.0);
+                    $isLast = $i === count($links) - 1;
+                    $now = [...array_values($stay), $khz];
+                    // Until the last is set, only what is set so far has to agree.
+                    if ($found === null && $isInside && array_filter($this->occupied(), static fn (array $o): bool => $khz > $o[0] && $khz < $o[1]) === [] && ($isLast ? Intermodulation::conflicts($now, self::guards()) === [] : ! in_array($khz, array_column(Intermodulation::conflicts($now, self::guards()), 'victim'), true))) {
+                        $found = $khz;
+                    }
+                }
+            }
+            if ($found === null) {
+                return null;
+            }
+            $stay[$link->id] = $found;
+            $edit["/setups/{$this->setup->setup->id}/links/$link->id/set_mhz"] = $found / 1000;
+        }
+
+        return array_filter($stay, fn (int $khz): bool => $this->isHit($khz, $stay)) === [] ? ['edit' => new Edit($edit), 'moved' => array_map(static fn (Record $l): string => $l->text('name'), $links)] : null;
     }
 
     /**

@@ -25,6 +25,7 @@ use FineFrame\Scene\Scene;
 use FineFrame\Scene\Silhouette;
 use FineFrame\Scene\Silhouettes;
 use FineFrame\Scene\Sweep;
+use FineFrame\Sound\Ear;
 use FineFrame\Staging\Body;
 
 /** A setup as the checks look at it: the scene is built once, and what several checks need is computed once. */
@@ -63,6 +64,12 @@ final class Situation
     private ?array $sweeps = null;
 
     private ?PlaceView $place = null;
+
+    /** @var array<string, Ear>|null */
+    private ?array $ears = null;
+
+    /** @var array<string, Voice>|null */
+    private ?array $voices = null;
 
     /** @var list<Silhouette>|null */
     private ?array $silhouettes = null;
@@ -155,6 +162,43 @@ final class Situation
     public function silhouettes(): array
     {
         return $this->silhouettes ??= (new Silhouettes($this->scene, array_map(fn (LensView $v): Covers => $this->survey($v)->covers(), $this->scene->views)))->all();
+    }
+
+    /** @return array<string, Ear> every microphone, booms first */
+    public function ears(): array
+    {
+        return $this->ears ??= Ears::of($this->scene);
+    }
+
+    /** A microphone by what people call it; null where none is called so. */
+    public function ear(string $name): ?Ear
+    {
+        foreach ($this->ears() as $id => $ear) {
+            if ($id === $name || mb_strtolower(trim($ear->name)) === mb_strtolower(trim($name))) {
+                return $ear;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, Voice> who is to be heard, by person */
+    public function voices(): array
+    {
+        return $this->voices ??= Voice::allOf($this->setup);
+    }
+
+    /** @return array<string, array{Ear, Voice}> microphones that are for someone and open, with whom they are for; what is on cameras and spares are left out */
+    public function heard(): array
+    {
+        $heard = [];
+        foreach ($this->ears() as $id => $ear) {
+            if (isset($this->setup->bodies[$ear->subject]) && ! $ear->spare && $ear->worn !== 'on a camera') {
+                $heard[$id] = [$ear, $this->voices()[$ear->subject] ?? Voice::of($this->setup, $this->setup->bodies[$ear->subject])];
+            }
+        }
+
+        return $heard;
     }
 
     /** The nearest place for a boom's tip that is clear of every frame. */

@@ -7,6 +7,7 @@ namespace FineFrame\Plan;
 use FineFrame\Camera\ShotSize;
 use FineFrame\Document\Column;
 use FineFrame\Measure\Unit;
+use FineFrame\Sound\BoomPlacement;
 
 /** What a setup lists besides what stands on its floor, and the columns of each list. */
 final class SetupLists
@@ -24,10 +25,23 @@ final class SetupLists
             'probes' => ['name' => Column::text(60), 'x_m' => Column::metres(-200, 200), 'y_m' => Column::metres(-200, 200), 'height_m' => Column::metres(0, 20, 1.2)],
             'walks' => ['name' => Column::text(80), 'person' => Column::text(64), 'to_x_m' => Column::metres(-200, 200), 'to_y_m' => Column::metres(-200, 200)],
             'treatments' => ['name' => Column::text(80), 'material' => Column::text(64), 'area_m2' => Column::number(0.1, 500, Unit::SquareMetre), 'hung' => Column::choice('free', 'on a wall', 'on the floor')],
+            'mics' => [
+                'name' => Column::text(80), 'model' => Column::text(64), 'person' => Column::text(64), 'worn' => Column::choice('on the collar', 'on the chest', 'in the hair', 'at the instrument', 'on a table', 'on the floor', 'on a stand', 'on a camera'),
+                'camera' => Column::text(64), 'x_m' => Column::metres(-200, 200), 'y_m' => Column::metres(-200, 200), 'height_m' => Column::metres(0, 20), 'cover' => Column::choice(...BoomPlacement::COVERS), 'caution' => Column::choice('nothing', 'a chain or beads', 'a scarf or stiff cloth', 'long hair', 'hands that touch it'), 'route' => Column::text(120), 'spare' => Column::flag(),
+            ],
+            'recorders' => [
+                'name' => Column::text(80), 'x_m' => Column::metres(-200, 200), 'y_m' => Column::metres(-200, 200), 'inputs' => Column::number(1, 64, default: 2.0), 'connector' => Column::text(40), 'phantom' => Column::flag(true), 'clips_dbu' => Column::number(-40, 30, Unit::Decibel, 4.0),
+                'rate_khz' => Column::number(8, 384, default: 48.0), 'float' => Column::flag(), 'watched_by' => Column::text(60), 'hours' => Column::number(0, 100),
+            ],
+            'leads' => ['name' => Column::text(80), 'connector' => Column::text(40), 'length_m' => Column::metres(0.1, 300), 'count' => Column::number(1, 100, default: 1.0)],
+            'antennas' => ['name' => Column::text(80), 'serves' => Column::choice('the links', 'the video sender'), 'x_m' => Column::metres(-200, 200), 'y_m' => Column::metres(-200, 200), 'height_m' => Column::metres(0, 20, 2.0)],
+            'pairs' => ['name' => Column::text(80), 'model' => Column::text(64), 'spacing_m' => Column::metres(0, 5, 0.17), 'angle_deg' => Column::number(0, 180, Unit::Degree, 110.0), 'x_m' => Column::metres(-200, 200), 'y_m' => Column::metres(-200, 200), 'height_m' => Column::metres(0, 20, 2.0), 'hung' => Column::choice('on a stand', 'from above')],
+            'feeds' => ['name' => Column::text(80), 'who' => Column::text(80), 'connector' => Column::text(40), 'level' => Column::choice('line', 'microphone', 'consumer'), 'rate_khz' => Column::number(8, 384, default: 48.0), 'recorder' => Column::text(80), 'state' => Column::choice('open', 'asked', 'agreed')],
             'links' => [
                 'name' => Column::text(80), 'carries' => Column::choice('a voice', 'an ear', 'talkback', 'a picture', 'timecode'), 'from_mhz' => Column::number(30, 7000), 'to_mhz' => Column::number(30, 7000), 'step_khz' => Column::number(1, 1000, default: 25.0), 'set_mhz' => Column::number(30, 7000), 'locked' => Column::flag(),
+                'person' => Column::text(64), 'power_mw' => Column::number(0.1, 5000, default: 30.0), 'hours' => Column::number(0, 100), 'sets' => Column::number(0, 20, default: 1.0),
             ],
-            'tracks' => ['name' => Column::text(80), 'voice' => Column::text(64), 'source' => Column::text(80), 'through' => Column::choice('a cable', 'a wireless link', 'the body itself'), 'link' => Column::text(80), 'recorder' => Column::text(80), 'float' => Column::flag(), 'watched_by' => Column::text(60)],
+            'tracks' => ['name' => Column::text(80), 'voice' => Column::text(64), 'source' => Column::text(80), 'through' => Column::choice('a cable', 'a wireless link', 'the body itself'), 'link' => Column::text(80), 'recorder' => Column::text(80), 'input' => Column::number(1, 64), 'float' => Column::flag(), 'watched_by' => Column::text(60)],
             'views' => ['name' => Column::text(80), 'camera' => Column::text(64), 'by' => Column::choice('cable', 'wireless', 'the camera’s own screen', 'mirrored call'), 'from_m' => Column::metres(0.1, 200), 'screen_in' => Column::number(1, 100), 'talks_back' => Column::flag()],
         ];
     }

@@ -105,6 +105,11 @@ final readonly class SetupPlan
             }
         }
 
+        foreach ([...$this->setup->list('mics'), ...$this->setup->list('pairs')] as $row) {
+            if ($row->id === $id) {
+                return $row->text('name') ?: $id;
+            }
+        }
         foreach ($this->setup->moves as $move) {
             if ($move->id === $id) {
                 return "rail of {$this->cameras[$move->camera]->placement->label}";

@@ -22,29 +22,57 @@ final readonly class BoomReach
     {
     }
 
-    /** @param  float  $marginM clear space kept to every frame's edge */
-    public static function nearest(Scene $scene, Boom $boom, float $marginM): ?self
+    /** From over the head down to under the chin: elevations in radians. */
+    private const RISES = [1.2, 1.0, 0.8, 0.6, 0.4, -0.6, -0.9];
+
+    /**
+     * @param  float  $marginM  clear space kept to every frame's edge
+     * @param  string  $but  a camera whose frame does not count
+     */
+    public static function nearest(Scene $scene, Boom $boom, float $marginM, string $but = ''): ?self
     {
-        $face = $scene->setup->bodies[$boom->placement->subject]->face();
         $best = null;
-        foreach ([0.0, 0.35, -0.35, 0.7, -0.7] as $turn) {
-            foreach ([1.2, 1.0, 0.8, 0.6, 0.4] as $rise) {
-                $towards = $face->turnedClockwise($turn)->times(cos($rise))->at(sin($rise));
-                $one = self::along($scene, $boom, $towards, $marginM + $boom->model->diameterM / 2);
-                if ($one !== null && ($best === null || $one->distanceM < $best->distanceM - 1e-9)) {
-                    $best = $one;
-                }
+        foreach (self::directions($scene, $boom) as $towards) {
+            $one = self::along($scene, $boom, $towards, $marginM + $boom->model->diameterM / 2, $but);
+            if ($one !== null && ($best === null || $one->distanceM < $best->distanceM - 1e-9)) {
+                $best = $one;
             }
         }
 
         return $best;
     }
 
-    private static function along(Scene $scene, Boom $boom, Vec3 $towards, float $marginM): ?self
+    /** @return list<array{Vec3, float}> the inner side of where it may be: places and distances from the mouth */
+    public static function shell(Scene $scene, Boom $boom, float $marginM): array
+    {
+        $all = [];
+        foreach (self::directions($scene, $boom) as $towards) {
+            $one = self::along($scene, $boom, $towards, $marginM + $boom->model->diameterM / 2, '');
+            $one === null ?: $all[] = [$one->tip, $one->distanceM];
+        }
+
+        return $all;
+    }
+
+    /** @return list<Vec3> before the mouth, above it and below */
+    private static function directions(Scene $scene, Boom $boom): array
+    {
+        $face = $scene->setup->bodies[$boom->placement->subject]->face();
+        $all = [];
+        foreach ([0.0, 0.35, -0.35, 0.7, -0.7] as $turn) {
+            foreach (self::RISES as $rise) {
+                $all[] = $face->turnedClockwise($turn)->times(cos($rise))->at(sin($rise));
+            }
+        }
+
+        return $all;
+    }
+
+    private static function along(Scene $scene, Boom $boom, Vec3 $towards, float $marginM, string $but): ?self
     {
         [$distance, $limit] = [self::NEAREST_M, null];
         foreach ($scene->views as $id => $view) {
-            $exit = self::exit($view, $boom->mouth, $towards, $marginM);
+            $exit = $id === $but ? 0.0 : self::exit($view, $boom->mouth, $towards, $marginM);
             if ($exit > $distance) {
                 [$distance, $limit] = [$exit, $id];
             }
@@ -58,7 +86,7 @@ final readonly class BoomReach
         $top = $boom->placement->standTop();
         $fits = $rear->z < $room->heightAt($rear->floor()) - 0.05 && $room->contains($rear->floor())
             && $rear->distanceTo($top) + 0.3 <= $boom->pole->longestM
-            && self::poleClears($scene, $rear, $top, $marginM / 2);
+            && $tip->z > 0.2 && self::poleClears($scene, $rear, $top, $marginM / 2, $but) && ! self::shades($scene, $boom, $tip, $rear);
 
         return $fits ? new self($tip, $distance, $limit) : null;
     }
@@ -80,9 +108,35 @@ final readonly class BoomReach
         return $exit;
     }
 
-    private static function poleClears(Scene $scene, Vec3 $from, Vec3 $to, float $marginM): bool
+    /** Whether the microphone would stand in a lamp's way to the eyes. */
+    private static function shades(Scene $scene, Boom $boom, Vec3 $tip, Vec3 $rear): bool
     {
-        foreach ($scene->views as $view) {
+        $eyes = $scene->setup->bodies[$boom->placement->subject]->eyes;
+        foreach ($scene->lamps as $lamp) {
+            if (! $lamp->placement->on || $lamp->placement->subject !== $boom->placement->subject || $lamp->placement->aim !== null) {
+                continue;
+            }
+            // Of a lamp that is wider than the microphone by far nothing is lost.
+            $way = $lamp->centre()->minus($eyes);
+            $half = max($lamp->emitter->widthM, $lamp->emitter->heightM) / 2;
+            foreach ([$tip, Vec3::between($tip, $rear, 0.5), $rear] as $at) {
+                $along = $at->minus($eyes)->dot($way) / $way->dot($way);
+                $off = $at->minus($eyes->plus($way->times($along)))->length();
+                if ($along > 0.0 && $along < 1.0 && $off < $boom->model->diameterM / 2 + 0.02 && $half * $along < 0.15) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static function poleClears(Scene $scene, Vec3 $from, Vec3 $to, float $marginM, string $but): bool
+    {
+        foreach ($scene->views as $id => $view) {
+            if ($id === $but) {
+                continue;
+            }
             $eye = new Vec3(...$view->eye);
             [$in, $out] = [0.0, 1.0];
             foreach ($view->sides() as $normal) {

@@ -12,6 +12,7 @@ use FineFrame\Geometry\Vec3;
 use FineFrame\Grip\Support;
 use FineFrame\Light\SoftBox;
 use FineFrame\Sound\Boom;
+use FineFrame\Sound\Microphone;
 use FineFrame\Staging\Body;
 use FineFrame\Staging\Person;
 
@@ -111,6 +112,29 @@ final class Gear
 
         return $solids->all();
     }
+
+    /**
+     * A microphone, or two as one, on a stand or on what it lies on; on the floor and on tables without legs.
+     *
+     * @return list<Solid>
+     */
+    public static function microphone(string $id, Microphone $model, Vec3 $at, bool $stands, float $widthM = 0.0): array
+    {
+        $solids = new Solids($id, ThingKind::Microphone);
+        $along = new Vec3(max($widthM, $model->lengthM) / 2, 0, 0);
+        $solids->limb($at->minus($along), $at->plus($along), $model->diameterM / 2, $model->diameterM / 2, Material::Black, 4);
+        if ($stands) {
+            $solids->limb($at->floor()->at(0.0), $at, 0.014, 0.012, Material::Metal, 4);
+            foreach ([0, 1, 2] as $leg) {
+                $solids->limb($at->floor()->plus((new Vec2(0, 1))->turnedClockwise($leg * 2 * M_PI / 3)->times(self::MIC_LEGS_M))->at(0.0), $at->floor()->at(min(0.2, $at->z)), 0.012, 0.014, Material::Metal, 4);
+            }
+        }
+
+        return $solids->all();
+    }
+
+    /** A microphone stand's feet reach so far. */
+    private const MIC_LEGS_M = 0.3;
 
     /** A column to the floor, and three legs, one of them ahead. */
     private static function legs(Solids $solids, Support $support, Vec3 $top, Vec2 $ahead): void

@@ -293,6 +293,24 @@ final class Scene
         return array_merge([], ...array_map(static fn (Body $body): array => Figure::of($body), array_values($this->setup->bodies)));
     }
 
+    /** @return list<list<Solid>> microphones that stand or lie by themselves, and pairs */
+    private function microphones(): array
+    {
+        $all = [];
+        foreach ([...$this->setup->setup->list('mics'), ...$this->setup->setup->list('pairs')] as $row) {
+            $model = $this->setup->plan->kit->microphones[$row->text('model')] ?? null;
+            [$x, $y, $worn] = [$row->number('x_m'), $row->number('y_m'), $row->text('worn')];
+            if ($model !== null && $x !== null && $y !== null && in_array($worn, ['', 'on a stand', 'on a table', 'on the floor'], true)) {
+                $stands = in_array($worn, ['', 'on a stand'], true) && $row->text('hung') !== 'from above';
+                $all[] = Gear::microphone($row->id, $model, (new Vec2($x, $y))->at($row->number('height_m') ?? match ($worn) {
+                    'on a table' => 0.75, 'on the floor' => 0.02, default => 1.6,
+                }), $stands, $row->number('spacing_m') ?? 0.0);
+            }
+        }
+
+        return $all;
+    }
+
     /** @return list<Solid> */
     private function gear(): array
     {
@@ -303,6 +321,7 @@ final class Scene
             ...array_map(fn (Camera $c): array => [...Gear::camera($c, $this->views[$c->placement->id]->forwardVector()), ...Gear::operator($c, $this->views[$c->placement->id]->forwardVector())], array_values($this->setup->cameras)),
             ...array_map(static fn (SoftBox $b): array => Gear::light($b, $supports[$b->placement->stand]), array_values(array_filter($this->lamps, fn (SoftBox $b): bool => ! $this->isOutside($b->placement->id)))),
             ...array_map(Gear::boom(...), array_values($this->booms)),
+            ...$this->microphones(),
             ...array_map(Gear::rail(...), array_filter(array_map(fn (Move $m): ?Path => Path::of($this->setup, $m), $this->setup->setup->moves))),
         );
     }

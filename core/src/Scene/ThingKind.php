@@ -14,6 +14,8 @@ enum ThingKind: string
     case Camera = 'camera';
     case Light = 'light';
     case Boom = 'boom';
+    /** A microphone on a stand or a table of its own. */
+    case Microphone = 'microphone';
     /** What a slider's carriage runs on. */
     case Rail = 'rail';
     /** Cases, ladders and the like, which came with the shoot. */
@@ -23,7 +25,7 @@ enum ThingKind: string
     public function intrudes(): bool
     {
         return match ($this) {
-            self::Interviewer, self::Camera, self::Light, self::Boom, self::Rail, self::Kit => true,
+            self::Interviewer, self::Camera, self::Light, self::Boom, self::Microphone, self::Rail, self::Kit => true,
             self::Room, self::Built, self::Furniture, self::Subject => false,
         };
     }

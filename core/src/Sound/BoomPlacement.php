@@ -12,6 +12,9 @@ use FineFrame\Geometry\Vec3;
 /** A boom of a setup: the microphone's tip over the place, pointed at a mouth, its pole resting on a stand. */
 final readonly class BoomPlacement implements Part
 {
+    /** Against wind, from least to most. */
+    public const COVERS = ['none', 'foam', 'fur', 'basket and fur'];
+
     /** @param  array<string, mixed>  $extra */
     private function __construct(
         public string $id,
@@ -24,6 +27,7 @@ final readonly class BoomPlacement implements Part
         public float $heightM,
         public Vec2 $standPlace,
         public float $standHeightM,
+        public string $cover,
         private array $extra,
     ) {
     }
@@ -43,6 +47,7 @@ final readonly class BoomPlacement implements Part
             $node->metres('height_m', 0.05, 15),
             new Vec2($node->metres('stand_x_m', -200, 200), $node->metres('stand_y_m', -200, 200)),
             $node->metres('stand_height_m', 0.3, 10, 2.0),
+            $node->oneOf('cover', self::COVERS),
             $node->rest(),
         );
     }
@@ -63,6 +68,6 @@ final readonly class BoomPlacement implements Part
             'id' => $this->id, 'name' => $this->name, 'kind' => 'boom', 'model' => $this->model, 'pole' => $this->pole, 'stand' => $this->stand, 'subject' => $this->subject,
             'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM,
             'stand_x_m' => $this->standPlace->x, 'stand_y_m' => $this->standPlace->y, 'stand_height_m' => $this->standHeightM,
-        ] + $this->extra;
+        ] + ($this->cover === self::COVERS[0] ? [] : ['cover' => $this->cover]) + $this->extra;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Cameras;
 
+use FineFrame\Document\Record;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Moves;
@@ -68,7 +69,7 @@ final class FrameIsClear extends Rule
         if ($intrusion->kind === ThingKind::Rail) {
             return [];
         }
-        [$path, $name] = [$this->path($intrusion), $situation->name($intrusion->owner)];
+        [$path, $name] = [$this->path($intrusion, $situation), $situation->name($intrusion->owner)];
         $right = new Vec2($view->right[0], $view->right[1]);
         $ideas = [];
         foreach (['left' => -1.0, 'right' => 1.0] as $side => $sign) {
@@ -97,12 +98,19 @@ final class FrameIsClear extends Rule
         return $camera === null || $body === null ? [] : Moves::around($situation, $camera, $body);
     }
 
-    private function path(Intrusion $intrusion): string
+    /** A microphone on its own, or a pair. */
+    private function list(string $id, Situation $situation): string
+    {
+        return array_filter($situation->setup->setup->list('pairs'), static fn (Record $r): bool => $r->id === $id) === [] ? 'mics' : 'pairs';
+    }
+
+    private function path(Intrusion $intrusion, Situation $situation): string
     {
         return match ($intrusion->kind) {
             ThingKind::Camera => 'cameras/',
             ThingKind::Light => 'lights/',
             ThingKind::Boom => 'microphones/',
+            ThingKind::Microphone => $this->list($intrusion->owner, $situation).'/',
             ThingKind::Interviewer, ThingKind::Subject => 'subjects/',
             ThingKind::Rail => 'moves/',
             ThingKind::Furniture, ThingKind::Room, ThingKind::Built, ThingKind::Kit => 'furniture/',

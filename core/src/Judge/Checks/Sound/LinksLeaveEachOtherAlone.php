@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Sound;
 
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\RadioPlan;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
@@ -34,6 +35,8 @@ final class LinksLeaveEachOtherAlone extends Rule
         }
         $carriers = $plan->carriers();
         $open = count($plan->links) - count($carriers);
+        $repaired = $plan->conflicts() === [] ? null : $plan->repaired();
+        $ideas = $repaired === null ? [] : [new Mend('set-links', ['links' => implode(' and ', $repaired['moved'])], $repaired['edit'])];
         $hit = [];
         foreach ($plan->conflicts() as $conflict) {
             $hit[$conflict['victim']] ??= $conflict;
@@ -44,7 +47,8 @@ final class LinksLeaveEachOtherAlone extends Rule
                 ['link' => $plan->name($victim), 'by' => implode(' and ', array_map($plan->name(...), $conflict['generators'])), 'apart' => Quantity::of((float) $conflict['distance'], Unit::Count)],
                 [(string) array_search($victim, $carriers, true)],
                 new Working('2a − b, a + b − c, 3a − 2b, and spacing', ['falls on, kHz' => Quantity::of((float) $conflict['product'], Unit::Count), 'carrier, kHz' => Quantity::of((float) $victim, Unit::Count)], 'ITU-R SM.1134; usual guards, a maker’s own go before'),
-                case: $conflict['type'] === 'spacing' ? 'near' : null,
+                $ideas,
+                $conflict['type'] === 'spacing' ? 'near' : null,
             );
         }
         foreach ($carriers as $id => $khz) {

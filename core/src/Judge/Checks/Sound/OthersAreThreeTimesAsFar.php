@@ -29,19 +29,18 @@ final class OthersAreThreeTimesAsFar extends Rule
 
     public function run(Situation $situation): iterable
     {
-        foreach ($situation->scene->booms as $id => $own) {
-            $mouth = $situation->setup->bodies[$own->placement->subject]->mouth;
-            $near = $own->tip()->distanceTo($mouth);
-            foreach ($situation->scene->booms as $other => $boom) {
-                if ($other === $id || $boom->placement->subject === $own->placement->subject) {
+        foreach ($situation->heard() as $id => [$own, $voice]) {
+            $near = $own->at->distanceTo($voice->at);
+            foreach ($situation->heard() as $other => [$ear]) {
+                if ($other === $id || $ear->subject === $own->subject) {
                     continue;
                 }
-                $far = $boom->tip()->distanceTo($mouth);
+                $far = $ear->at->distanceTo($voice->at);
                 $weaker = Level::between($near, $far);
                 $comb = Delay::comb($near, max($near + 0.001, $far), 20.0, 1);
                 yield $this->finding(
                     $weaker < Level::THREE_TO_ONE_DB - 0.01 ? Severity::Watch : Severity::Holds,
-                    ['subject' => $situation->name($own->placement->subject), 'own' => $situation->name($id), 'other' => $situation->name($other), 'weaker' => Quantity::of($weaker, Unit::Decibel), 'late' => Quantity::of(1000 * Delay::seconds(max(0.0, $far - $near)), Unit::Ratio)],
+                    ['subject' => $voice->name, 'own' => $own->name, 'other' => $ear->name, 'weaker' => Quantity::of($weaker, Unit::Decibel), 'late' => Quantity::of(1000 * Delay::seconds(max(0.0, $far - $near)), Unit::Ratio)],
                     [$id, $other],
                     new Working('20·log₁₀(far/near); three to one is 9.5 dB', [
                         'own' => Quantity::metres($near), 'other' => Quantity::metres($far), 'first notch, Hz' => Quantity::of($comb['notches'][0] ?? 0.0, Unit::Count), 'late by, ms' => Quantity::ratio(1000 * Delay::seconds(max(0.0, $far - $near))),

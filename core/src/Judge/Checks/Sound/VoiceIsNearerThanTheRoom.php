@@ -41,16 +41,15 @@ final class VoiceIsNearerThanTheRoom extends Rule
         }
         $sound = $situation->place()->sound();
         $time = $sound->speechTime();
-        foreach ($situation->scene->booms as $id => $boom) {
-            $mouth = $situation->setup->bodies[$boom->placement->subject]->mouth;
-            $distance = $boom->tip()->distanceTo($mouth);
-            $pickup = $boom->model->pickup();
+        foreach ($situation->heard() as $id => [$ear, $voice]) {
+            $distance = $ear->at->distanceTo($voice->at);
+            $pickup = $ear->model->pickup();
             $over = Reverberation::directDb($distance, $sound->volumeM3, $time, self::VOICE_Q, $pickup);
             $equal = Reverberation::criticalM($sound->volumeM3, $time, self::VOICE_Q) * $pickup->distanceFactor();
             yield $this->finding(
                 Severity::below($over, 0.0, self::DRY_DB),
-                ['boom' => $situation->name($id), 'subject' => $situation->name($boom->placement->subject), 'over' => Quantity::of(abs($over), Unit::Decibel), 'equal' => Quantity::metres($equal), 'distance' => Quantity::metres($distance)],
-                [$id, $boom->placement->subject],
+                ['boom' => $ear->name, 'subject' => $voice->name, 'over' => Quantity::of(abs($over), Unit::Decibel), 'equal' => Quantity::metres($equal), 'distance' => Quantity::metres($distance)],
+                [$id, $ear->subject],
                 new Working('direct over reverberant = 20·log₁₀(rc/d) + 10·log₁₀(1/REE), rc = √(Q·A/16π)', [
                     'T of the room' => Quantity::of($time, Unit::Second), 'Q of a voice' => Quantity::ratio(self::VOICE_Q), 'as loud at' => Quantity::metres($equal), 'mouth to tip' => Quantity::metres($distance),
                 ], 'the room by its surfaces, or by the clap'),

@@ -34,15 +34,15 @@ final class VoiceStandsOverTheNoise extends Rule
         if ($noise === null) {
             return;
         }
-        foreach ($situation->scene->booms as $id => $boom) {
-            $distance = $boom->tip()->distanceTo($situation->setup->bodies[$boom->placement->subject]->mouth);
-            $heard = $noise + 10 * log10($boom->model->pickup()->efficiency());
-            $margin = Noise::margin($heard, $distance);
+        foreach ($situation->heard() as $id => [$ear, $voice]) {
+            $distance = $ear->at->distanceTo($voice->at);
+            $heard = $noise + 10 * log10($ear->model->pickup()->efficiency());
+            $margin = Noise::margin($heard, $distance, $voice->dbAt1m);
             yield $this->finding(
                 Severity::below($margin, $situation->limits->get('noise_break_db'), $situation->limits->get('noise_watch_db')),
-                ['boom' => $situation->name($id), 'subject' => $situation->name($boom->placement->subject), 'margin' => Quantity::of($margin, Unit::Decibel), 'distance' => Quantity::metres($distance)],
-                [$id, $boom->placement->subject],
-                new Working('60 dB(A) − 20·log₁₀(d) − (noise + 10·log₁₀ REE)', ['noise together' => Quantity::of($noise, Unit::LevelA), 'heard of it' => Quantity::of($heard, Unit::LevelA), 'mouth to tip' => Quantity::metres($distance)], 'noise from all around; the room left out'),
+                ['boom' => $ear->name, 'subject' => $voice->name, 'margin' => Quantity::of($margin, Unit::Decibel), 'distance' => Quantity::metres($distance)],
+                [$id, $ear->subject],
+                new Working('voice at 1 m − 20·log₁₀(d) − (noise + 10·log₁₀ REE)', ['noise together' => Quantity::of($noise, Unit::LevelA), 'heard of it' => Quantity::of($heard, Unit::LevelA), 'mouth to tip' => Quantity::metres($distance)], 'noise from all around; the room left out'),
             );
         }
     }

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Sound;
+
+use FineFrame\Judge\Hours;
+use FineFrame\Judge\QuietHours;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+
+/** A place has its quiet hours: what cannot be stopped may be waited for. */
+final class QuietHoursAreUsed extends Rule
+{
+    public function id(): string
+    {
+        return 'quiet-hours-are-used';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Sound;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        $site = $situation->setup->location->site;
+        $window = $site === null ? null : $situation->setup->plan->recorded($site);
+        $quiet = QuietHours::of($situation);
+        $windows = $quiet->windows();
+        if ($site === null || $window === null || $situation->setup->location->list('noise') === [] || $situation->scene->booms === []) {
+            return;
+        }
+        $long = $window[1] - $window[0];
+        $from = $site->clock($window[0]);
+        $to = $site->clock($window[1]);
+        $inside = array_filter($windows, static fn (array $w): bool => $w[0] <= $from && $w[1] >= $to);
+        $better = array_values(array_filter($windows, static fn (array $w): bool => $situation->setup->plan->moment($site, $w[1]) - $situation->setup->plan->moment($site, $w[0]) >= $long));
+        $case = $inside !== [] ? null : ($better !== [] ? 'other' : 'never');
+        yield $this->finding(
+            $case === null ? Severity::Holds : Severity::Watch,
+            ['from' => $from, 'to' => $to, 'quiet' => $better === [] ? ($windows === [] ? 'none' : $windows[0][0].' to '.$windows[0][1]) : $better[0][0].' to '.$better[0][1]],
+            ['quiet-hours'],
+            new Working('what runs in each quarter of an hour, together, against a voice at the farthest boom', ['stretches' => (string) count($windows)]),
+            $case === 'other' ? Hours::from($situation, $site, $situation->setup->plan->moment($site, $better[0][0])) : [],
+            $case,
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge\Checks\Sound;
+
+use FineFrame\Document\Record;
+use FineFrame\Judge\LevelPlan;
+use FineFrame\Judge\Rule;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Situation;
+use FineFrame\Judge\Stage;
+use FineFrame\Judge\Working;
+
+/** Who guards the levels, by the school (D-12): somebody who only listens, a recording wide enough to leave alone, or glances with a second track 10 dB lower. */
+final class SomebodyListens extends Rule
+{
+    public function id(): string
+    {
+        return 'somebody-listens';
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Sound;
+    }
+
+    public function run(Situation $situation): iterable
+    {
+        $school = $situation->setup->plan->brief->schools->of('levels');
+        $tracks = $situation->setup->setup->list('tracks');
+        if ($tracks === []) {
+            return;
+        }
+        $operators = array_filter(array_map(static fn ($c): string => mb_strtolower($c->placement->operator), $situation->setup->cameras));
+        $recorders = LevelPlan::byName($situation->setup->setup->list('recorders'));
+        $listens = array_filter(array_map(static fn (Record $r): string => mb_strtolower($r->text('watched_by')), [...$tracks, ...array_values($recorders)]), static fn (string $who): bool => $who !== '' && ! in_array($who, $operators, true) && ! str_contains($who, 'camera') && ! str_contains($who, 'at a') && ! str_contains($who, 'at b'));
+        $narrow = array_filter($tracks, static fn (Record $t): bool => ! $t->flag('float') && ! (($recorders[mb_strtolower(trim($t->text('recorder')))] ?? null)?->flag('float') ?? false));
+        $case = match (true) {
+            $school === 'a-person' && $listens === [] => 'nobody', $school === 'wide-range' && count($narrow) === count($tracks) => 'narrow', $school === 'glances' && $narrow !== [] => 'lower', default => null,
+        };
+        yield $this->finding($case === null || $case === 'lower' ? Severity::Holds : Severity::Watch, ['count' => (string) count($narrow)], ['levels'], new Working('as the school has it', ['school' => $school, 'not float' => (string) count($narrow), 'of' => (string) count($tracks)]), case: $case);
+    }
+}
