@@ -39,6 +39,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/frame/square', [FramingController::class, 'square'])->name('frame.square');
     Route::post('/dimmers', LightController::class)->name('dimmers');
     Route::post('/radio', RadioController::class)->name('radio');
+    Route::get('/sound.pdf', [ExportController::class, 'sound'])->name('export.sound');
     Route::get('/contact.pdf', [ExportController::class, 'contact'])->name('export.contact');
     Route::post('/marks', [ThingController::class, 'mark'])->name('marks.store');
     Route::get('/sheet.pdf', [ExportController::class, 'sheet'])->name('export.sheet');

@@ -49,6 +49,11 @@ final readonly class SetupSheet
         return $this->printed(view('papers.contact-sheet', ['rows' => array_map(fn (Workspace $work): array => ['work' => $work, 'frames' => $this->pictures($work)], $rows)])->render(), $paper);
     }
 
+    public function sound(Workspace $work, Paper $paper): string
+    {
+        return $this->printed(view('papers.sound-sheet', ['work' => $work])->render(), $paper);
+    }
+
     public function html(Workspace $work, Paper $paper): string
     {
         $scale = $this->scale($work->floor()->sheet, $paper);

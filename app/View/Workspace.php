@@ -43,7 +43,7 @@ final class Workspace
         'stage' => ['above' => 'From above', 'colours' => 'Colours', 'side' => 'From the side', 'table' => 'Table'],
         'cameras' => ['above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'cover' => 'Who covers whom', 'settings' => 'Settings', 'kit' => 'Kit', 'side' => 'From the side', 'table' => 'Table'],
         'light' => ['above' => 'From above', 'stops' => 'Stops', 'propose' => 'Proposals', 'day' => 'Daylight', 'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table'],
-        'sound' => ['above' => 'From above', 'room' => 'The room', 'tracks' => 'Tracks', 'radio' => 'Radio', 'side' => 'From the side', 'table' => 'Table'],
+        'sound' => ['above' => 'From above', 'mics' => 'Microphones', 'room' => 'The room', 'tracks' => 'Tracks', 'cables' => 'Cables', 'radio' => 'Radio', 'music' => 'Music', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -149,6 +149,11 @@ final class Workspace
     public function daylight(): ?DaylightDesk
     {
         return DaylightDesk::of($this->situation, $this->reader);
+    }
+
+    public function ears(): EarDesk
+    {
+        return new EarDesk($this->situation, $this->phrase, $this->reader);
     }
 
     public function proposals(): ProposalDesk

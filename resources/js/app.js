@@ -8,3 +8,4 @@ import './take.js';
 import './drafts.js';
 import './photos.js';
 import './making.js';
+import './matrix.js';

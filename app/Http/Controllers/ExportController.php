@@ -89,6 +89,14 @@ final readonly class ExportController
         ]);
     }
 
+    /** Tracks, levels, microphones, cables and links on paper. */
+    public function sound(Request $request, Shoot $shoot): Response
+    {
+        return response($this->sheet->sound($this->desk->workspace($request, $shoot, mends: false), Paper::tryFrom(Desk::word($request, 'paper')) ?? Paper::A4), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title).'-sound.pdf"',
+        ]);
+    }
+
     private static function take(Workspace $work, string $move): TakeDesk
     {
         return array_values(array_filter($work->takes(), static fn (TakeDesk $t): bool => $t->id() === $move))[0] ?? throw UnknownThing::called('move', $move);

@@ -160,6 +160,7 @@ final readonly class Cards
                 $at->choice('subject', 'For', $b->subject, $this->people()),
                 ...$this->place($at, $b->place->x, $b->place->y),
                 $at->length('height_m', 'Height of the tip', $b->heightM),
+                $at->choice('cover', 'Against wind', $b->cover, array_combine(BoomPlacement::COVERS, BoomPlacement::COVERS)),
             ],
             'Pole and stand' => [
                 $at->choice('pole', 'Pole', $b->pole, self::models($kit->poles)),

@@ -18,6 +18,8 @@ use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\UnknownThing;
 use FineFrame\Scout\PlaceLists;
 use FineFrame\Sound\Material;
+use FineFrame\Sound\Microphone;
+use FineFrame\Sound\MicUse;
 use FineFrame\Space\Built;
 use FineFrame\Space\BuiltKind;
 use FineFrame\Space\Curtain;
@@ -36,6 +38,8 @@ final readonly class Sheets
     public const KIT = ['bodies', 'lenses', 'supports', 'prompters'];
 
     public const LAMPS = ['fixtures', 'modifiers'];
+
+    public const SOUND = ['microphones'];
 
     public const TAPE = ['walls', 'ties', 'angles', 'openings', 'built', 'outlets', 'ceiling'];
 
@@ -59,7 +63,7 @@ final readonly class Sheets
         if ($listed !== null) {
             return $this->listed($name, $listed);
         }
-        if (in_array($name, [...self::KIT, ...self::LAMPS], true)) {
+        if (in_array($name, [...self::KIT, ...self::LAMPS, ...self::SOUND], true)) {
             return $this->kit($name);
         }
         if ($name === 'materials') {
@@ -81,7 +85,7 @@ final readonly class Sheets
 
         $people = ['' => 'nobody'] + array_column(array_map(static fn (Person $p): array => [$p->id, $p->name], $this->setup->subjects()), 1, 0);
 
-        return new Sheet($name, "/setups/{$this->setup->setup->id}/$name", $columns, Parts::written($this->setup->setup->list($name)), options: array_intersect_key(['voice' => $people, 'person' => $people, 'camera' => $cameras, 'on' => $shown, 'material' => array_map(static fn (Material $m): string => $m->name, $this->setup->plan->kit->materials + Material::shipped())], $columns));
+        return new Sheet($name, "/setups/{$this->setup->setup->id}/$name", $columns, Parts::written($this->setup->setup->list($name)), options: array_intersect_key(['voice' => $people, 'person' => $people, 'camera' => $cameras, 'model' => array_map(static fn (Microphone $m): string => $m->name, $this->setup->plan->kit->microphones), 'on' => $shown, 'material' => array_map(static fn (Material $m): string => $m->name, $this->setup->plan->kit->materials + Material::shipped())], $columns));
     }
 
     private function kit(string $name): Sheet
@@ -94,6 +98,7 @@ final readonly class Sheets
             'lenses' => [['name' => Column::text(), 'focal_min_mm' => $mm, 'focal_max_mm' => $mm, 't_min' => Column::number(0.5, 64, Unit::TStop), 'nearest_focus_m' => $metres, 'front_m' => $metres, 'length_m' => $metres, 'parfocal' => Column::flag(), 'own' => Column::flag()], $kit->lenses],
             'supports' => [['name' => Column::text(), 'kind' => self::cases(SupportKind::class), 'leg_radius_m' => $metres, 'lowest_m' => $metres, 'highest_m' => $metres, 'rail_m' => $metres, 'own' => Column::flag()], $kit->supports],
             'fixtures' => [['name' => Column::text(), 'width_m' => $metres, 'height_m' => $metres, 'depth_m' => $metres, 'lux_at_1m' => Column::number(1, 1e6, Unit::Lux), 'watts' => Column::number(0, 20_000, Unit::Watt), 'lowest_dim' => Column::number(0, 1), 'hot' => Column::flag(), 'throw' => Column::number(0.2, 10)], $kit->fixtures],
+            'microphones' => [['name' => Column::text(), 'use' => self::cases(MicUse::class), 'length_m' => $metres, 'diameter_m' => $metres, 'acceptance_deg' => Column::number(5, 180), 'pattern_a' => Column::number(0, 1), 'millivolts' => Column::number(0.1, 200), 'most_db' => Column::number(80, 180), 'self_noise_dba' => Column::number(0, 50), 'phantom' => Column::flag(true), 'connector' => Column::text(40)], $kit->microphones],
             'modifiers' => [['name' => Column::text(), 'kind' => self::cases(ModifierKind::class), 'width_m' => $metres, 'height_m' => $metres, 'ahead_m' => $metres, 'passes' => Column::number(0.001, 1), 'mired' => Column::number(-500, 500), 'duv' => Column::number(-0.1, 0.1), 'angle_deg' => Column::number(2, 180), 'stands' => Column::number(0, 8)], $kit->modifiers],
             default => [['name' => Column::text(), 'width_m' => $metres, 'up_m' => $metres, 'down_m' => $metres, 'depth_m' => $metres, 'letter_mm' => $mm], $kit->prompters],
         };

@@ -42,6 +42,15 @@
         @case('tracks')
             @include('plan.tracks')
             @break
+        @case('mics')
+            @include('plan.microphones')
+            @break
+        @case('cables')
+            @include('plan.cables')
+            @break
+        @case('music')
+            @include('plan.music')
+            @break
         @case('radio')
             @include('plan.radio')
             @break

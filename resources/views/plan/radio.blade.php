@@ -10,7 +10,12 @@
         <p class="why">Tall: carriers. Short: third-order products. Filled: what the scan heard. Which bands are lawful here, and with which licence, check with the regulator.</p>
     @endif
     <x-act :work="$work" :to="route('radio', $work->shoot->id)"><button class="keep show">Coordinate all links</button></x-act>
+    @if ($reaches = $work->ears()->links())
+        <table class="rows colours"><caption>What reaches the antenna</caption><thead><tr><th scope="col">Link</th><th scope="col">Away</th><th scope="col">Walls crossed</th><th scope="col">Bodies</th><th scope="col">Received</th><th scope="col">Left over</th></tr></thead>
+            <tbody>@foreach ($reaches as $row)<tr><th scope="row">{{ $row['link'] }}</th><td class="num">{{ $row['distance'] }}</td><td>{{ $row['walls'] }}</td><td class="num">{{ $row['bodies'] }}</td><td class="num">{{ $row['received'] }}</td><td class="num">{{ $row['margin'] }}</td></tr>@endforeach</tbody></table>
+    @endif
     @include('plan.sheet', ['name' => 'links'])
+    @include('plan.sheet', ['name' => 'antennas'])
     @include('plan.sheet', ['name' => 'occupied'])
     <x-act :work="$work" :to="route('exchange.bring', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="tape-line">
         <input type="hidden" name="what" value="scan"><label>A scan, frequency and level a line (CSV) <input type="file" name="file" accept=".csv,.txt,text/csv" aria-label="Scan to bring in"></label> <button class="plain">Bring in</button>

@@ -9,6 +9,11 @@
             <tbody>@foreach ($desk->bands() as $row)<tr><th scope="row">{{ $row['band'] }}</th><td class="num">{{ $row['bare'] }}</td><td class="num">{{ $row['measured'] }}</td><td class="num">{{ $row['now'] }}</td><td><meter min="0" max="1" value="{{ round($row['share'], 3) }}">{{ $row['now'] }}</meter></td></tr>@endforeach</tbody></table>
         @if ($booms = $desk->booms())<table class="rows colours"><caption>Voice over room</caption><thead><tr><th scope="col">Boom</th><th scope="col">Microphone</th><th scope="col">From the mouth</th><th scope="col">As loud as the room at</th><th scope="col">Voice over room</th></tr></thead><tbody>@foreach ($booms as $boom)<tr><th scope="row">{{ $boom['name'] }}</th><td>{{ $boom['pattern'] }}</td><td class="num">{{ $boom['distance'] }}</td><td class="num">{{ $boom['equal'] }}</td><td class="num">{{ $boom['over'] }}</td></tr>@endforeach</tbody></table>@endif
     @endif
+    @php($quiet = $work->ears()->quiet())
+    @if ($work->setup->location->list('noise') !== [])
+        <table class="rows colours"><caption>Noise over the day. Quiet: {{ $quiet['windows'] === [] ? 'never' : implode(', ', $quiet['windows']) }}</caption><thead><tr><th scope="col">At</th><th scope="col">Noise together</th><th scope="col">Voice over it</th><th scope="col"><span class="sr">drawn</span></th></tr></thead>
+            <tbody>@foreach ($quiet['steps'] as $step)<tr><th scope="row" class="num">{{ $step['clock'] }}</th><td class="num">{{ $step['noise'] }}</td><td @class(['num', 'odd-one' => ! $step['quiet']])>{{ $step['margin'] }}</td><td><meter min="0" max="1" value="{{ round($step['share'], 3) }}">{{ $step['noise'] }}</meter></td></tr>@endforeach</tbody></table>
+    @endif
     @include('plan.sheet', ['name' => 'treatments'])
     @include('plan.sheet', ['name' => 'claps'])
     <x-act :work="$work" :to="route('exchange.bring', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="tape-line">

@@ -1,5 +1,12 @@
 @php($sheet = new \FineFrame\Judge\TrackSheet($work->setup))
+@php($matrix = new \App\View\TrackMatrix($work->situation))
 <div class="board-text">
+    @if ($matrix->rows() !== [] && $matrix->recorders() !== [])
+        <table class="rows colours matrix" data-matrix><caption>Who goes where: arrows move, space sets and clears</caption>
+            <thead><tr><th scope="col">Voice, by</th>@foreach ($matrix->recorders() as $recorder)<th scope="col">{{ $recorder }}</th>@endforeach</tr></thead>
+            <tbody>@foreach ($matrix->rows() as $row)<tr><th scope="row">{{ $row['voice'] }}, {{ $row['source'] }}</th>
+                @foreach ($row['cells'] as $cell)<td><x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $cell['edit']]" class="inline"><button class="cross" aria-pressed="{{ $cell['on'] ? 'true' : 'false' }}" aria-label="{{ $row['voice'] }} by {{ $row['source'] }} to {{ $cell['recorder'] }}">{{ $cell['on'] ? '×' : '·' }}</button></x-act></td>@endforeach</tr>@endforeach</tbody></table>
+    @endif
     @if ($sheet->tracks !== [])
         <table class="rows colours"><caption>What is left when one thing fails: ways of each voice</caption>
             <thead><tr><th scope="col">Without</th>@foreach ($sheet->voices() as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
