@@ -49,6 +49,20 @@ interface Instruments
      */
     public function current(Location $place, string $circuit): Quantity;
 
+    /**
+     * The air at a place, a frequency in MHz and a level in dBm a line, as a scanner writes it.
+     *
+     * @return string CSV
+     */
+    public function scan(Location $place): string;
+
+    /**
+     * A clap in a place, as a recorder writes it.
+     *
+     * @return string WAV, 16 bits
+     */
+    public function clap(Location $place): string;
+
     /** Degrees from magnetic north, looking up the plan. */
     public function compass(Location $place): Quantity;
 

@@ -8,6 +8,8 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Plan\Location;
+use FineFrame\Sound\Decay;
+use FineFrame\Sound\Material;
 
 /**
  * Simulated instruments: they measure a hidden true world with noise and bias, so that a reading can contradict the plan,
@@ -17,7 +19,15 @@ final readonly class StandIns implements Instruments
 {
     private const LASER_RANGE_M = 60.0;
 
-    /** @param  array<string, array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, up: float, cloud: float}>  $worlds  by place; `*` is any other */
+    /** What the scanner sweeps, MHz, in steps of kHz; the floor that it sees. */
+    private const SWEEP = [470.0, 608.0, 25.0];
+
+    private const FLOOR_DBM = -101.0;
+
+    /** A clap is recorded for so long at so many samples a second. */
+    private const CLAP = [1.6, 16_000];
+
+    /** @param  array<string, array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, air?: list<array{float, float, float}>, rings?: list<float>, up: float, cloud: float}>  $worlds  by place; `*` is any other */
     public function __construct(private array $worlds, private string $seed)
     {
     }
@@ -78,6 +88,44 @@ final readonly class StandIns implements Instruments
         return Quantity::of(max(0.0, round($amps + 0.1 * $this->normal("clamp $circuit"), 1)), Unit::Ampere);
     }
 
+    public function scan(Location $place): string
+    {
+        [$from, $to, $step] = self::SWEEP;
+        $air = $this->world($place)['air'] ?? [];
+        $lines = ['frequency MHz,level dBm'];
+        for ($mhz = $from; $mhz <= $to; $mhz += $step / 1000) {
+            $level = self::FLOOR_DBM + 1.5 * $this->normal('air '.round($mhz, 3));
+            foreach ($air as [$low, $high, $dbm]) {
+                // A sender's edges fall off within a few steps.
+                $off = max(0.0, $low - $mhz, $mhz - $high);
+                $level = max($level, $dbm - 400 * $off);
+            }
+            $lines[] = number_format($mhz, 3, '.', '').','.number_format($level, 1, '.', '');
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+
+    public function clap(Location $place): string
+    {
+        [$long, $rate] = self::CLAP;
+        $times = $this->world($place)['rings'] ?? [0.8, 0.8, 0.7, 0.6, 0.55, 0.5];
+        mt_srand((int) hexdec(substr(hash('xxh3', $this->seed.$place->id.intdiv(time(), 60)), 0, 6)));
+        $white = array_map(static fn (): float => mt_rand() / mt_getrandmax() - 0.5, array_fill(0, (int) ($long * $rate), 0));
+        $sum = array_fill(0, count($white), 0.0);
+        foreach (Material::BANDS_HZ as $band => $hz) {
+            foreach (Decay::octave($white, $rate, $hz) as $i => $sample) {
+                // A hand's breadth of silence before it; then each octave dies by its own time.
+                $at = $i / $rate - 0.1;
+                $sum[$i] += $at < 0 ? 0.0 : $sample * 10 ** (-3 * $at / $times[$band]);
+            }
+        }
+        $most = max(1e-9, max($sum), -min($sum));
+        $data = implode('', array_map(static fn (float $s): string => pack('v', ((int) round(29_000 * $s / $most + 3 * (mt_rand() / mt_getrandmax() - 0.5))) & 0xFFFF), $sum));
+
+        return 'RIFF'.pack('V', 36 + strlen($data)).'WAVEfmt '.pack('VvvVVvv', 16, 1, 1, $rate, $rate * 2, 2, 16).'data'.pack('V', strlen($data)).$data;
+    }
+
     public function compass(Location $place): Quantity
     {
         $magnetic = $this->world($place)['up'] - ($place->site->declinationDeg ?? 0.0);
@@ -93,7 +141,7 @@ final readonly class StandIns implements Instruments
         return ['cloud' => max(0.0, min(1.0, $this->world($place)['cloud'] + 0.3 * ($this->chance("cloud $date", true) - 0.5))), 'sure' => max(0.1, 0.9 - 0.08 * $days)];
     }
 
-    /** @return array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, up: float, cloud: float} */
+    /** @return array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, air?: list<array{float, float, float}>, rings?: list<float>, up: float, cloud: float} */
     private function world(Location $place): array
     {
         return $this->worlds[$place->id] ?? $this->worlds['*'];

@@ -117,6 +117,6 @@ final readonly class EarDesk
 
     private function db(float $db): string
     {
-        return $this->reader->print(Quantity::of($db, Unit::Decibel));
+        return str_replace('-', '−', $this->reader->print(Quantity::of($db, Unit::Decibel)));
     }
 }

@@ -20,6 +20,9 @@ final readonly class SoundDesk
 
     public const HEIGHT = 150.0;
 
+    /** Between two levels of a clap that is kept. */
+    private const DECAY_STEP_S = 0.04;
+
     private RoomSound $room;
 
     public function __construct(private Situation $situation, private Reader $reader)
@@ -76,6 +79,28 @@ final readonly class SoundDesk
                 'over' => $this->reader->print(Quantity::of(Reverberation::directDb($distance, $this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q, $pickup), Unit::Decibel)),
             ];
         }, $this->situation->scene->booms));
+    }
+
+    /** @return array{path: string, seconds: string}|null the last clap as it died away; null where none was recorded */
+    public function decay(): ?array
+    {
+        $clap = array_slice($this->situation->setup->location->list('claps'), -1)[0] ?? null;
+        $levels = array_map(floatval(...), array_values(array_filter(explode(' ', $clap?->text('decay') ?? ''), is_numeric(...))));
+        if (count($levels) < 3) {
+            return null;
+        }
+        $long = (count($levels) - 1) * self::DECAY_STEP_S;
+
+        return [
+            'path' => 'M'.implode('L', array_map(fn (float $db, int $i): string => round(30 + (self::WIDTH - 30) * $i / (count($levels) - 1), 1).' '.$this->decayY($db), $levels, array_keys($levels))),
+            'seconds' => number_format($long, 1),
+        ];
+    }
+
+    /** Where a level stands on the chart of the decay. */
+    public function decayY(float $db): float
+    {
+        return round(8 + (self::HEIGHT - 24) * min(1.0, -$db / 60), 1);
     }
 
     private function seconds(float $s): string

@@ -55,6 +55,10 @@ final readonly class Whereabouts
             $rows[] = [$b->name, $b->place, 'tip '.$this->reader->metres($b->heightM)];
             $rows[] = [$b->name.' stand', $b->standPlace, 'top '.$this->reader->metres($b->standHeightM)];
         }
+        foreach ([...$s->list('mics'), ...$s->list('pairs'), ...$s->list('antennas'), ...$s->list('recorders')] as $row) {
+            [$x, $y, $z] = [$row->number('x_m'), $row->number('y_m'), $row->number('height_m')];
+            $x === null || $y === null ?: $rows[] = [$row->text('name'), new Vec2($x, $y), $z === null ? 'its middle' : $this->reader->metres($z).' high'];
+        }
         foreach ($s->furniture as $f) {
             $rows[] = [$f->name, $f->place, 'its middle'];
         }

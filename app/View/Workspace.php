@@ -205,6 +205,7 @@ final class Workspace
             Stage::Scout => ['sun'],
             Stage::Measure => ['tape', 'survey'],
             Stage::Light => ['lenses', 'light'],
+            Stage::Sound => ['lenses', 'sound'],
             Stage::Stage, Stage::Rig => [],
             default => ['lenses'],
         };

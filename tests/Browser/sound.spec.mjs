@@ -32,3 +32,66 @@ test('links are coordinated at once, one is locked, and the rest give way', asyn
     await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0);
     await expect(page.locator('#sheet-links')).toContainText('471.6');
 });
+
+test('the boom’s cable breaks on paper: what survives is seen, and the matrix is worked by keys', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'sound?look=tracks'));
+    const without = page.locator('tr', { has: page.getByRole('rowheader', { name: 'the cable of Boom' }) });
+    await expect(without.locator('td')).toHaveText(['1']);
+    const cell = (what) => page.getByRole('button', { name: what });
+    await cell('Miller by Body microphone to camera A').focus();
+    await page.keyboard.press('Space');
+    await expect(without.locator('td')).toHaveText(['lost']);
+    await expect(page.locator('#verdicts')).toContainText('Miller');
+    await cell('Miller by Boom to recorder').focus();
+    await page.keyboard.press('ArrowDown');
+    await expect(cell('Miller by Body microphone to recorder')).toBeFocused();
+    await page.keyboard.press('Space');
+    await expect(cell('Miller by Body microphone to recorder')).toHaveAttribute('aria-pressed', 'true');
+    await expect(without.locator('td')).toHaveText(['1']);
+});
+
+test('the frame that costs the boom most is lowered, and the boom comes nearer', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'sound?look=mics'));
+    const nearest = async () => Number((await page.locator('.boom-study h3').textContent()).match(/nearest (\d+) cm/)[1]);
+    const before = await nearest();
+    await expect(page.locator('.boom-study')).toContainText('B’s 30 mm costs');
+    await page.getByRole('button', { name: /Lower the top of B’s frame/ }).click();
+    await expect.poll(nearest).toBeLessThan(before);
+});
+
+test('a scan and a clap are taken by the instruments on site', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'sound?look=room'));
+    await page.getByTitle('Clap, and record it').click();
+    await expect(page.getByRole('img', { name: 'The decay of the last clap' })).toBeVisible();
+    await page.goto(page.url().replace(/look=room/, 'look=radio').replace(/sound.*/, 'sound?look=radio&place=duo'));
+    await page.getByTitle('Scan with the scanner').click();
+    await expect(page.locator('#sheet-occupied')).toContainText('heard at');
+});
+
+test('twelve links are coordinated, one is locked where it disturbs, and one other is repaired', async ({ desk: page }) => {
+    test.setTimeout(120_000);
+    await page.goto(page.url().replace(/cameras.*/, 'sound?look=radio&place=duo'));
+    const six = Object.fromEntries([7, 8, 9, 10, 11, 12].map((n) => [`new${n}`, { id: '', name: `Link ${n}`, from_mhz: '470', to_mhz: '518', step_khz: '25' }]));
+    await page.evaluate(async (rows) => {
+        const form = document.querySelector('#sheet-links form');
+        const data = new FormData(form);
+        for (const [key, row] of Object.entries(rows)) for (const [name, value] of Object.entries(row)) data.set(`rows[${key}][${name}]`, value);
+        await fetch(form.action, { method: 'POST', body: data });
+    }, six);
+    await page.reload();
+    await expect(page.locator('#sheet-links')).toContainText('Link 12');
+    await page.getByRole('button', { name: 'Coordinate all links' }).click();
+    await expect(page.locator('.spectrum .carrier')).toHaveCount(12, { timeout: 20_000 });
+    await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0);
+    const link = (nth) => page.locator('#sheet-links .entry').nth(nth);
+    const set = async (nth) => Number(await link(nth).getByLabel('set to, MHz').inputValue());
+    const near = (await set(0)) + 0.2;
+    await link(2).locator('summary').click();
+    await link(2).getByLabel('set to, MHz').fill(near.toFixed(3));
+    await link(2).getByLabel('stays').selectOption('1');
+    await link(2).getByRole('button', { name: 'Keep' }).click();
+    await expect(page.locator('.spectrum .carrier.hit')).not.toHaveCount(0, { timeout: 20_000 });
+    await page.getByRole('button', { name: /Mend: set .* anew, and leave the rest/ }).first().click();
+    await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0, { timeout: 20_000 });
+    expect(await set(2)).toBeCloseTo(near, 3);
+});

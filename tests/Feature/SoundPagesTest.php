@@ -2,7 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Instruments\Instruments;
 use App\Plans\PlanStore;
+use FineFrame\Format\Csv\ScanTable;
+use FineFrame\Format\Wav\Reader;
+use FineFrame\Plan\PlanReader;
+use FineFrame\Sound\Decay;
 use Illuminate\Http\UploadedFile;
 
 it('hangs cloth and hears it, brings a clap in, and refuses a noisy one with a sentence', function (): void {
@@ -41,4 +46,23 @@ it('brings a scan in and keeps the links clear of it', function (): void {
     $this->get("/shoots/$shoot->id/sound?look=radio&place=duo")->assertSee('on the air already: heard at');
     $this->post("/shoots/$shoot->id/radio", ['version' => 2, 'stage' => 'sound', 'look' => 'radio', 'place' => 'duo'])->assertSessionHas('said', 'Set 6 links.');
     $this->get("/shoots/$shoot->id/sound?look=radio&place=duo")->assertDontSee('on the air already: heard at')->assertSee('leave each other alone');
+});
+
+it('scans and claps by the instruments, near to the hidden world', function (): void {
+    $place = PlanReader::json((string) file_get_contents(database_path('demo/sallow-tide-mill.fineframe.json')))->location('grain-loft');
+    $instruments = app(Instruments::class);
+    $parts = ScanTable::read($instruments->scan($place));
+    expect($parts)->toHaveCount(3)->and($parts[0]['from'])->toEqualWithDelta(478.0, 0.15)->and($parts[0]['to'])->toEqualWithDelta(486.0, 0.15);
+    $clap = Reader::read($instruments->clap($place));
+    expect(Decay::of(Decay::octave($clap->samples, $clap->rateHz, 1000), $clap->rateHz)->t20)->toEqualWithDelta(0.6, 0.12);
+});
+
+it('prints the sound sheet, and shows every look of sound in both units', function (): void {
+    $shoot = $this->demo();
+    foreach (['talk', 'duo'] as $place) {
+        expect($this->get("/shoots/$shoot->id/sound.pdf?place=$place&stage=sound")->assertOk()->headers->get('content-type'))->toBe('application/pdf');
+        foreach (['mics' => 'Level plan', 'tracks' => 'Who goes where', 'cables' => 'What records sound', 'music' => 'Stereo pairs', 'radio' => 'What reaches the antenna', 'room' => 'Noise over the day'] as $look => $says) {
+            $this->get("/shoots/$shoot->id/sound?look=$look&place=$place")->assertOk()->assertSee($says);
+        }
+    }
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\BringRequest;
+use App\Instruments\Instruments;
 use App\Models\Shoot;
 use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
@@ -35,7 +36,7 @@ use Illuminate\Validation\ValidationException;
 /** A place's tape book, drawing and readings, out to open formats and in from them. */
 final readonly class ExchangeController
 {
-    public function __construct(private Desk $desk)
+    public function __construct(private Desk $desk, private Instruments $instruments)
     {
     }
 
@@ -70,8 +71,8 @@ final readonly class ExchangeController
                 'tape' => $this->taped($plan, $place, $at, TapeBookTable::read($request->text(), $this->desk->reader->units)),
                 'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
                 'ies' => $this->lamp($plan, preg_match('/\A[^\n]*\R\s*[123]\s*\R\s*[0-4]\s*\R/', $request->text()) ? EulumdatReader::read($request->text()) : IesReader::read($request->text()), Desk::word($request, 'name')),
-                'clap' => $this->clap($place, Recording::read($request->bytes())),
-                'scan' => $this->scan($place, ScanTable::read($request->text())),
+                'clap' => $this->clap($place, Recording::read($request->isTaken() ? $this->instruments->clap($place) : $request->bytes())),
+                'scan' => $this->scan($place, ScanTable::read($request->isTaken() ? $this->instruments->scan($place) : $request->text())),
                 'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),
                 default => $this->read($place, ReadingsTable::read($request->text())),
             };
@@ -150,7 +151,7 @@ final readonly class ExchangeController
         }
         $heard !== [] ?: throw UnreadableFile::saying('Too little of the decay stands over the noise: '.round($whole->rangeDb).' dB, and 35 are needed. Clap louder, or wait until it is quieter.');
 
-        return [new Edit(["/locations/$place->id/scouted/claps" => [...Parts::written($place->list('claps')), $values + ['range_db' => round($whole->rangeDb, 1), 'taken_on' => date('Y-m-d'), 'taken_at' => date('H:i')]]]), 'Bring in a clap', 'The clap is in: '.implode(', ', array_map(static fn (int $hz, float $s): string => ($hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz').' '.number_format($s, 2).' s', array_keys($heard), $heard)).'.'];
+        return [new Edit(["/locations/$place->id/scouted/claps" => [...Parts::written($place->list('claps')), $values + ['decay' => implode(' ', array_map(static fn (array $p): string => (string) round($p[1]), array_values(array_filter($whole->curve, static fn (array $p, int $i): bool => $i % 4 === 0 && $p[1] > -60.0, ARRAY_FILTER_USE_BOTH)))), 'range_db' => round($whole->rangeDb, 1), 'taken_on' => date('Y-m-d'), 'taken_at' => date('H:i')]]]), 'Bring in a clap', 'The clap is in: '.implode(', ', array_map(static fn (int $hz, float $s): string => ($hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz').' '.number_format($s, 2).' s', array_keys($heard), $heard)).'.'];
     }
 
     /**

@@ -12,13 +12,19 @@ final class BringRequest extends ChangeRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return parent::rules() + ['what' => ['required', 'in:tape,drawing,readings,kit,ies,clap,scan'], 'file' => ['required', 'file', 'max:20480'], 'unit' => ['nullable', 'in:m,cm,mm,in,ft']];
+        return parent::rules() + ['what' => ['required', 'in:tape,drawing,readings,kit,ies,clap,scan'], 'file' => ['required_without:take', 'file', 'max:20480'], 'take' => ['nullable', 'in:1'], 'unit' => ['nullable', 'in:m,cm,mm,in,ft']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 20 MB.', 'file.uploaded' => 'The file did not arrive whole. Send it again.'];
+        return ['file.required_without' => 'Choose a file.', 'file.max' => 'The file is larger than 20 MB.', 'file.uploaded' => 'The file did not arrive whole. Send it again.'];
+    }
+
+    /** Whether an instrument takes it now, in place of a file. */
+    public function isTaken(): bool
+    {
+        return $this->string('take')->toString() === '1' && ! $this->hasFile('file');
     }
 
     /** The file as it came. */

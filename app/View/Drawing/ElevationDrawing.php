@@ -8,6 +8,7 @@ use App\View\Reader;
 use FineFrame\Geometry\Convex;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
+use FineFrame\Judge\BoomStudy;
 use FineFrame\Judge\Situation;
 use FineFrame\Scene\Material;
 use FineFrame\Scene\Solid;
@@ -96,6 +97,19 @@ final readonly class ElevationDrawing
         }
 
         return $cones;
+    }
+
+    /** @return list<array{float, float}> the inner side of where booms may be */
+    public function boomPlaces(): array
+    {
+        $dots = [];
+        foreach ($this->situation->scene->booms as $boom) {
+            foreach ((new BoomStudy($this->situation, $boom))->volume() as [$tip]) {
+                $dots[] = $this->units($this->flat($tip));
+            }
+        }
+
+        return $dots;
     }
 
     /** @return list<array{words: string, at: array{float, float}, line: string}> heights that everything hangs from */

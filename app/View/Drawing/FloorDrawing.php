@@ -53,6 +53,11 @@ final class FloorDrawing
         return new FloorOverlays($this->situation, $this->reader, $this->sheet, $this->labels);
     }
 
+    public function sound(): SoundOverlays
+    {
+        return new SoundOverlays($this->situation, $this->reader, $this->sheet, $this->labels);
+    }
+
     public function room(): string
     {
         return implode('', array_map(fn (PlacedRoom $r): string => $this->sheet->path($r->room->floor->corners), $this->situation->setup->room->all));

@@ -17,9 +17,6 @@ final readonly class RadioPlan
     /** Usual guards for analogue voice links; a maker's own go before. kHz. */
     public const GUARDS = [350, 100, 50, 0];
 
-    /** Steps to either side that a repair tries. */
-    private const TRIED = 400;
-
     /** @var list<Record> */
     public array $links;
 
@@ -109,9 +106,7 @@ final readonly class RadioPlan
         return null;
     }
 
-    /**
-     * @param  array<string, int>  $carriers
-     */
+    /** @param  array<string, int>  $carriers */
     private function isHit(int $khz, array $carriers): bool
     {
         $taken = array_filter($this->occupied(), static fn (array $o): bool => $khz > $o[0] && $khz < $o[1]);
@@ -127,22 +122,13 @@ final readonly class RadioPlan
     private function setAnew(array $links, array $carriers): ?array
     {
         $stay = array_diff_key($carriers, array_flip(array_map(static fn (Record $l): string => $l->id, $links)));
+        if (array_filter($stay, fn (int $khz): bool => $this->isHit($khz, $stay)) !== []) {
+            return null;
+        }
         $edit = [];
-        foreach ($links as $i => $link) {
-            $was = $carriers[$link->id];
-            $step = max(1, (int) ($link->number('step_khz') ?? 25.0));
-            $found = null;
-            for ($k = 1; $k <= self::TRIED && $found === null; $k++) {
-                foreach ([$was + $k * $step, $was - $k * $step] as $khz) {
-                    $isInside = $khz >= 1000 * ($link->number('from_mhz') ?? 0.0) && $khz <= 1000 * ($link->number('to_mhz') ?? 0.0);
-                    $isLast = $i === count($links) - 1;
-                    $now = [...array_values($stay), $khz];
-                    // Until the last is set, only what is set so far has to agree.
-                    if ($found === null && $isInside && array_filter($this->occupied(), static fn (array $o): bool => $khz > $o[0] && $khz < $o[1]) === [] && ($isLast ? Intermodulation::conflicts($now, self::guards()) === [] : ! in_array($khz, array_column(Intermodulation::conflicts($now, self::guards()), 'victim'), true))) {
-                        $found = $khz;
-                    }
-                }
-            }
+        foreach ($links as $link) {
+            $range = [(int) ceil(1000 * ($link->number('from_mhz') ?? 0.0)), (int) floor(1000 * ($link->number('to_mhz') ?? 0.0))];
+            $found = (new Coordination([$range], max(1, (int) ($link->number('step_khz') ?? 25.0)), self::guards(), array_map(static fn (array $o): array => [$o[0], $o[1]], $this->occupied())))->nearest($carriers[$link->id], array_values($stay));
             if ($found === null) {
                 return null;
             }
@@ -150,7 +136,7 @@ final readonly class RadioPlan
             $edit["/setups/{$this->setup->setup->id}/links/$link->id/set_mhz"] = $found / 1000;
         }
 
-        return array_filter($stay, fn (int $khz): bool => $this->isHit($khz, $stay)) === [] ? ['edit' => new Edit($edit), 'moved' => array_map(static fn (Record $l): string => $l->text('name'), $links)] : null;
+        return ['edit' => new Edit($edit), 'moved' => array_map(static fn (Record $l): string => $l->text('name'), $links)];
     }
 
     /**

@@ -32,7 +32,7 @@ final class PlaceLists
             'hazards' => ['name' => Column::text(), 'done_about' => Column::text(), 'settled' => Column::flag()],
             'photos' => ['caption' => Column::text(), 'file' => Column::text(80), 'width_px' => Column::number(1, 40_000), 'height_px' => Column::number(1, 40_000), 'bearing_deg' => Column::degrees(), 'focal_mm' => Column::number(1, 2000, Unit::Millimetre), 'sensor_mm' => Column::number(1, 100, Unit::Millimetre)] + $spot + $taken,
             'occupied' => ['name' => Column::text(80), 'from_mhz' => Column::number(30, 7000), 'to_mhz' => Column::number(30, 7000), 'level_dbm' => Column::number(-130, 30), 'taken_on' => Column::date(), 'taken_at' => Column::clock()],
-            'claps' => ['name' => Column::text(80)] + array_map(static fn (): Column => Column::number(0.02, 30, Unit::Second), array_flip(['t_125', 't_250', 't_500', 't_1000', 't_2000', 't_4000'])) + ['range_db' => Column::number(0, 140, Unit::Decibel)] + $taken,
+            'claps' => ['name' => Column::text(80)] + array_map(static fn (): Column => Column::number(0.02, 30, Unit::Second), array_flip(['t_125', 't_250', 't_500', 't_1000', 't_2000', 't_4000'])) + ['range_db' => Column::number(0, 140, Unit::Decibel), 'decay' => Column::text(1000)] + $taken,
             'pouch' => ['name' => Column::text(), 'packed' => Column::flag()],
             'gifts' => ['name' => Column::text(), 'kind' => Column::choice('leading line', 'symmetry', 'window', 'lamp', 'machine', 'foreground', 'eyesore', 'coloured bounce')],
         ];

@@ -77,6 +77,27 @@ final class Coordination
         return ['carriers' => $this->sorted(), 'isProved' => false];
     }
 
+    /**
+     * The free place that is nearest to where a carrier was, beside those that stay.
+     *
+     * @param  list<int>  $stay  kHz, which leave each other alone
+     */
+    public function nearest(int $was, array $stay): ?int
+    {
+        foreach ($stay as $f) {
+            $this->take($f, 1);
+        }
+        $best = null;
+        foreach ($this->places as $i => $f) {
+            if ($this->forbidden[$i] === 0 && $f !== $was && ($best === null || abs($f - $was) < abs($best - $was))) {
+                $best = $f;
+            }
+        }
+        $this->letGo(0);
+
+        return $best;
+    }
+
     private function search(int $from, int $wanted): void
     {
         if (count($this->taken) > count($this->best)) {

@@ -33,6 +33,12 @@
         <path {!! $ink->of('walk') !!} d="{{ $walk['path'] }}"/>
         <text {!! $ink->of('label') !!} x="{{ $walk['at'][0] }}" y="{{ $walk['at'][1] }}">{{ $walk['words'] }}</text>
     @endforeach
+    @if (in_array('sound', $overlays, true))
+        @php($sound = $floor->sound())
+        @foreach ($sound->rings() as $ring)<path {!! $ink->of('voice-ring') !!} d="{{ $ring['path'] }}"/><text {!! $ink->of('label') !!} x="{{ $ring['at'][0] }}" y="{{ $ring['at'][1] }}">{{ $ring['words'] }}</text>@endforeach
+        @foreach ($sound->links() as $link)<path {!! $ink->of('link-way') !!} d="{{ $link['path'] }}"><title>{{ $link['words'] }}</title></path>@endforeach
+        @foreach ($sound->shell() as $dot)<circle {!! $ink->of('boom-place') !!} cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="2.6"><title>{{ $dot['words'] }}</title></circle>@endforeach
+    @endif
     @foreach (in_array('lenses', $overlays, true) ? $over->wedges() : [] as $wedge)
         <path {!! $ink->of('wedge') !!} @if ($ink instanceof \App\View\Drawing\ScreenInk) fill="url(#hatch-{{ $wedge['id'] }})" @endif d="{{ $wedge['path'] }}"/>
     @endforeach
@@ -75,6 +81,7 @@
     @foreach ([...$floor->furniture(), ...$floor->things(), ...(in_array('lenses', $overlays, true) ? $floor->marks() : [])] as $thing)
         @include('plan.thing')
     @endforeach
+    @foreach (isset($sound) ? [...$sound->boxes(), ...$sound->ears()] : [] as $mark)<path {!! $ink->of('ear') !!} d="{{ $mark['path'] }}"/><text {!! $ink->of('label') !!} x="{{ $mark['at'][0] }}" y="{{ $mark['at'][1] }}">{{ $mark['words'] }}</text>@endforeach
     @foreach ($selected === null ? [] : $over->distances($selected) as $line)
         <path {!! $ink->of('distance') !!} d="{{ $line['path'] }}" stroke-dasharray="3 3"/>
         <text {!! $ink->of('label distance-words') !!} x="{{ $line['at'][0] }}" y="{{ $line['at'][1] }}">{{ $line['words'] }}</text>

@@ -18,7 +18,7 @@
     @include('plan.sheet', ['name' => 'antennas'])
     @include('plan.sheet', ['name' => 'occupied'])
     <x-act :work="$work" :to="route('exchange.bring', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="tape-line">
-        <input type="hidden" name="what" value="scan"><label>A scan, frequency and level a line (CSV) <input type="file" name="file" accept=".csv,.txt,text/csv" aria-label="Scan to bring in"></label> <button class="plain">Bring in</button>
+        <input type="hidden" name="what" value="scan"><label>A scan, frequency and level a line (CSV) <input type="file" name="file" accept=".csv,.txt,text/csv" aria-label="Scan to bring in"></label> <button class="plain">Bring in</button> <button class="take" name="take" value="1" title="Scan with the scanner">Take</button>
         @error('file')<p class="error">{{ $message }}</p>@enderror
     </x-act>
 </div>
