@@ -4,7 +4,7 @@ const port = 8137;
 
 export default defineConfig({
     testDir: 'tests/Browser',
-    timeout: 40_000,
+    timeout: 90_000,
     retries: process.env.CI ? 1 : 0,
     workers: 1,
     reporter: 'list',

@@ -25,7 +25,7 @@ final class ProposalDesk
     {
         $search = $isLight ? new LightSearch($situation, $judge) : new CameraSearch($situation, $judge);
         $this->proposals = $search instanceof LightSearch ? $search->proposals() : $search->proposals($withChair);
-        $this->considered = $search->considered;
+        $this->considered = $search instanceof LightSearch ? $search->considered() : $search->considered;
     }
 
     /** What sets a proposal apart, where it follows a recipe. */

@@ -8,7 +8,6 @@ use FineFrame\Judge\Checks\Sound\VoiceIsNearerThanTheRoom;
 use FineFrame\Judge\Situation;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
-use FineFrame\Sound\Boom;
 use FineFrame\Sound\Material;
 use FineFrame\Sound\Reverberation;
 use FineFrame\Sound\RoomSound;
@@ -69,16 +68,17 @@ final readonly class SoundDesk
     {
         $time = $this->room->speechTime();
 
-        return array_values(array_map(function (Boom $boom) use ($time): array {
-            $pickup = $boom->model->pickup();
-            $distance = $boom->tip()->distanceTo($this->situation->setup->bodies[$boom->placement->subject]->mouth);
+        return array_values(array_map(function (array $heard) use ($time): array {
+            [$ear, $voice] = $heard;
+            $pickup = $ear->model->pickup();
+            $distance = $ear->at->distanceTo($voice->at);
 
             return [
-                'name' => $this->situation->name($boom->placement->id), 'pattern' => $boom->model->name,
+                'name' => $ear->name, 'pattern' => $ear->model->name,
                 'equal' => $this->reader->metres(Reverberation::criticalM($this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q) * $pickup->distanceFactor()), 'distance' => $this->reader->metres($distance),
                 'over' => $this->reader->print(Quantity::of(Reverberation::directDb($distance, $this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q, $pickup), Unit::Decibel)),
             ];
-        }, $this->situation->scene->booms));
+        }, $this->situation->heard()));
     }
 
     /** @return array{path: string, seconds: string}|null the last clap as it died away; null where none was recorded */

@@ -377,7 +377,7 @@ it('proposes three ways to light the miller that hold, keep out of frame and giv
     $situation = new Situation(Cases::demo());
     $search = new LightSearch($situation, Judge::standard());
     $proposals = $search->proposals();
-    expect($proposals)->toHaveCount(3)->and(array_unique(array_column($proposals, 'name')))->toHaveCount(3)->and($search->considered)->toBeGreaterThan(2000);
+    expect($proposals)->toHaveCount(3)->and(array_unique(array_column($proposals, 'name')))->toHaveCount(3)->and($search->considered())->toBeGreaterThan(2000);
     foreach ($proposals as $proposal) {
         $after = $proposal->edit->applyTo($situation->setup->plan)->again($situation->setup);
         $lamps = array_column($after->setup->lights, 'id');

@@ -215,6 +215,10 @@ it('judges microphones, inputs, cables and cells as they are listed', function (
     'a feed to no camera' => [['tracks/tracks-2/recorder' => 'recorder', 'tracks/tracks-2/input' => 2], 'microphones-are-as-chosen', 'watch no-feed'],
     'an asker in the scene' => [['/brief/schools/asker' => 'in-the-scene'], 'asker-stays-off-the-track', 'watch no-track'],
     'an asker beside the body microphone' => [['subjects/asker/x_m' => 3.2, 'subjects/asker/y_m' => 1.9], 'asker-stays-off-the-track', 'watch fails'],
+    'two under one boom' => [['mics' => [], 'subjects/asker/role' => 'subject'], 'every-voice-is-near-a-microphone', 'watch far'],
+    'two under one boom and hands' => [['mics' => [], 'subjects/asker/role' => 'subject', '/brief/facts/boom_hand' => true], 'every-voice-is-near-a-microphone', 'holds swing'],
+    'a band of elsewhere' => [['links/links-1/set_mhz' => 680.0, '/brief/facts/region' => 'North America'], 'bands-are-usual', 'breaks fails'],
+    'a band of here' => [['/brief/facts/region' => 'Europe'], 'bands-are-usual', 'holds holds'],
     'a link through stone' => [['antennas/antennas-1/x_m' => 3.6, 'links/links-1/power_mw' => 0.1, 'links/links-1/set_mhz' => 5800.0], 'links-reach', 'watch fails'],
 ]);
 

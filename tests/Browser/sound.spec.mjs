@@ -69,7 +69,6 @@ test('a scan and a clap are taken by the instruments on site', async ({ desk: pa
 });
 
 test('twelve links are coordinated, one is locked where it disturbs, and one other is repaired', async ({ desk: page }) => {
-    test.setTimeout(120_000);
     await page.goto(page.url().replace(/cameras.*/, 'sound?look=radio&place=duo'));
     const six = Object.fromEntries([7, 8, 9, 10, 11, 12].map((n) => [`new${n}`, { id: '', name: `Link ${n}`, from_mhz: '470', to_mhz: '518', step_khz: '25' }]));
     await page.evaluate(async (rows) => {

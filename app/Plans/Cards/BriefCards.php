@@ -36,7 +36,7 @@ final readonly class BriefCards
                 new Field('/brief/kind', 'Kind', Kind::Choice, $brief->kind->value, array_combine($kinds, $kinds)),
                 new Field('/brief/aspect_width', 'Framed across', Kind::Number, $brief->aspectWidth),
                 new Field('/brief/aspect_height', 'Framed up', Kind::Number, $brief->aspectHeight),
-                ...$facts('record_width_px', 'white_balance_k', 'rate_khz', 'sync', 'room_tone', 'wind_mps'),
+                ...$facts('record_width_px', 'white_balance_k', 'rate_khz', 'sync', 'room_tone', 'wind_mps', 'region'),
             ],
             'What it must feel like' => $facts('feeling', 'look', 'palette'),
             'Hands and gear' => $facts('hands', 'boom_hand', 'budget', 'cart_width_m', 'cart_length_m', 'case_width_m', 'case_length_m'),

@@ -116,6 +116,8 @@ final class CheckSet
             new Checks\Sound\TracksNameWhatIsPlaced,
             new Checks\Sound\SomebodyListens,
             new Checks\Sound\MicrophonesAreAsChosen,
+            new Checks\Sound\EveryVoiceIsNearAMicrophone,
+            new Checks\Sound\BandsAreUsual,
             new Checks\Sound\PoleReaches,
             new Checks\Rig\StandFitsItsPlace,
             new Checks\Rig\SupportReachesItsHeight,

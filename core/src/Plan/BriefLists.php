@@ -6,6 +6,7 @@ namespace FineFrame\Plan;
 
 use FineFrame\Document\Column;
 use FineFrame\Measure\Unit;
+use FineFrame\Sound\Bands;
 
 /** What a brief lists, and the columns of each list. */
 final class BriefLists
@@ -28,7 +29,7 @@ final class BriefLists
     {
         return [
             'feeling' => Column::text(300), 'look' => Column::text(600), 'hands' => Column::number(1, 40, default: 1.0), 'boom_hand' => Column::flag(), 'record_width_px' => Column::number(100, 20_000), 'white_balance_k' => Column::number(1800, 15_000, Unit::Kelvin, 5600.0),
-            'room_tone' => Column::flag(), 'sync' => Column::choice('nobody has said', 'a clap', 'timecode', 'by its sound alone'), 'rate_khz' => Column::number(8, 384, default: 48.0), 'wind_mps' => Column::number(0, 60, Unit::MetreASecond),
+            'room_tone' => Column::flag(), 'sync' => Column::choice('nobody has said', 'a clap', 'timecode', 'by its sound alone'), 'rate_khz' => Column::number(8, 384, default: 48.0), 'region' => Column::choice('nobody has said', ...Bands::regions()), 'wind_mps' => Column::number(0, 60, Unit::MetreASecond),
             'budget' => Column::number(0, 100_000_000), 'palette' => Column::text(300), 'cart_width_m' => Column::metres(0.2, 3, 0.65), 'cart_length_m' => Column::metres(0.2, 4, 1.1), 'case_width_m' => Column::metres(0.1, 2, 0.45), 'case_length_m' => Column::metres(0.1, 4, 1.25),
         ];
     }

@@ -15,7 +15,6 @@ use FineFrame\Light\Modifier;
 use FineFrame\Light\SoftBox;
 use FineFrame\Plan\Kit;
 use FineFrame\Scene\LensView;
-use FineFrame\Scene\Path;
 use FineFrame\Scene\Scene;
 use FineFrame\Staging\Body;
 
@@ -23,9 +22,6 @@ use FineFrame\Staging\Body;
 final readonly class LampStand
 {
     private const MARGIN = 0.04;
-
-    /** Places along a move at which its frame is looked at, after the first. */
-    private const ALONG = 8;
 
     private Ground $ground;
 
@@ -39,14 +35,7 @@ final readonly class LampStand
     {
         $this->ground = new Ground($scene, $wayOutM);
         $this->kit = $scene->setup->plan->kit;
-        $views = array_values($scene->views);
-        foreach ($scene->setup->setup->moves as $move) {
-            $path = Path::of($scene->setup, $move);
-            for ($i = 0; $path !== null && $i <= self::ALONG; $i++) {
-                $views[] = $path->at($path->beginsS() + ($path->endsS() - $path->beginsS()) * $i / self::ALONG);
-            }
-        }
-        $this->views = $views;
+        $this->views = array_column($scene->viewsAlong(), 1);
     }
 
     /**

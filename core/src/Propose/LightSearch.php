@@ -6,7 +6,6 @@ namespace FineFrame\Propose;
 
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Geometry\Turn;
-use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Checks\Light\SoftBoxFitsTheRoom;
 use FineFrame\Judge\Checks\Rig\StandFitsItsPlace;
 use FineFrame\Judge\Finding;
@@ -34,18 +33,13 @@ final class LightSearch
 {
     private const WANTED = 3;
 
-    /** Keys of each recipe that are read and judged. */
-    private const TRIED = 4;
-
     /** A face this far under the wanted stop gets a lamp of its own. */
     private const UNDER = -0.6;
 
     private const EVENED = 3;
 
-    private const DEEP_M = 2.0;
-
     /** About what a room adds to a lamp's own light on a face, for the quick sums alone. */
-    private const ROOM = 0.12;
+    public const ROOM = 0.12;
 
     private readonly SetupPlan $bare;
 
@@ -57,15 +51,14 @@ final class LightSearch
 
     private readonly LightScore $score;
 
+    private readonly LampPlaces $places;
+
     private readonly BoardStand $boards;
 
     /** @var list<array<string, mixed>> lamps that stay as they are */
     private readonly array $kept;
 
     private readonly float $wanted;
-
-    /** How many places were scored. */
-    public int $considered = 0;
 
     public function __construct(private readonly Situation $situation, private readonly Judge $judge)
     {
@@ -78,6 +71,7 @@ final class LightSearch
         $this->score = new LightScore($setup->plan->brief->schools);
         $this->boards = new BoardStand($setup->room, $this->stand);
         $this->wanted = $setup->setup->metering->wantedLux();
+        $this->places = new LampPlaces($this->stand, $this->score, $this->kit, $this->wanted);
     }
 
     /** @return list<array<string, mixed>> practicals, where the school keeps them on; with another globe in them where it swaps that */
@@ -87,6 +81,12 @@ final class LightSearch
         $practicals = $school === 'off' ? [] : array_filter($this->situation->setup->setup->lights, static fn (LightPlacement $l): bool => $l->practical);
 
         return array_values(array_map(fn (LightPlacement $l): array => ($school === 'swap-globes' ? ['kelvin' => $this->situation->plannedKelvin(), 'duv' => 0.0] : []) + $l->write(), $practicals));
+    }
+
+    /** How many places were scored. */
+    public function considered(): int
+    {
+        return $this->places->considered;
     }
 
     /** @return list<Proposal> the best first */
@@ -156,7 +156,7 @@ final class LightSearch
     {
         $trials = [];
         // Where the frames leave no place on its side, the other is better than none.
-        foreach ($recipe->keys === [] ? [null] : ($this->keys($recipe, $body, $dark, $cameraSide) ?: $this->keys($recipe->turned(), $body, $dark, $cameraSide)) as $key) {
+        foreach ($recipe->keys === [] ? [null] : ($this->places->keys($recipe, $body, $dark, $cameraSide) ?: $this->places->keys($recipe->turned(), $body, $dark, $cameraSide)) as $key) {
             $trial = $this->read($recipe, $body, $dark, $key, $key->sign ?? -$cameraSide);
             $trial === null ?: $trials[] = $trial;
         }
@@ -171,66 +171,14 @@ final class LightSearch
         return null;
     }
 
-    /** @return list<LampSpot> the best first, none close to a better one */
-    private function keys(LightRecipe $recipe, Body $body, FaceReading $dark, int $cameraSide): array
-    {
-        $spots = $this->spots($recipe, $body, $dark, $cameraSide, 0.9) ?: $this->spots($recipe, $body, $dark, $cameraSide, 0.9 + self::DEEP_M);
-        usort($spots, static fn (LampSpot $a, LampSpot $b): int => $b->score <=> $a->score);
-        $kept = [];
-        foreach ($spots as $spot) {
-            if (count($kept) < self::TRIED && array_filter($kept, static fn (LampSpot $k): bool => $k->lamp->centre()->distanceTo($spot->lamp->centre()) < 0.4) === []) {
-                $kept[] = $spot;
-            }
-        }
-
-        return $kept;
-    }
-
-    /**
-     * From so far off on, two metres deep: wide frames leave no place nearer.
-     *
-     * @return list<LampSpot>
-     */
-    private function spots(LightRecipe $recipe, Body $body, FaceReading $dark, int $cameraSide, float $fromM): array
-    {
-        $spots = [];
-        foreach ($recipe->side === 0 ? [1, -1] : [-$recipe->side * $cameraSide] as $sign) {
-            foreach ($recipe->keys as $what) {
-                for ($deg = 20.0; $deg <= 75.0; $deg += 7.5) {
-                    for ($distance = $fromM; $distance <= $fromM + self::DEEP_M + 1e-9; $distance += 0.25) {
-                        foreach ([15.0, 28.0, 40.0] as $over) {
-                            $this->considered++;
-                            $place = $body->person->place->plus(Vec2::towards($body->headBearingRad + $sign * deg2rad($deg))->times($distance));
-                            $lamp = $this->stand->lamp('key', 'Key', $what, $place, $body->eyes->z + $distance * tan(deg2rad($over)), $body);
-                            $lamp === null ?: $spots[] = new LampSpot($lamp, $sign, $this->quick($lamp, $body, $dark, $deg, $over));
-                        }
-                    }
-                }
-            }
-        }
-
-        return $spots;
-    }
-
-    private function quick(SoftBox $lamp, Body $body, FaceReading $dark, float $deg, float $over): float
-    {
-        $full = FaceLight::from($lamp, $body->eyes, $body->face()->at(0.0));
-        $dim = max($lamp->fixture->lowestDim, min(1.0, ($this->wanted - $dark->light->totalLux()) / max(1e-6, $full * (1 + self::ROOM))));
-        $reached = log(max(1e-6, $dark->light->totalLux() + $dim * $full * (1 + self::ROOM)) / $this->wanted, 2);
-        $cells = array_map(fn (float $sign, float $there): float => $there + $dim * ($lamp->luxAt($body->eyes, $body->face()->turnedClockwise($sign * M_PI / 3)->at(0.0)) + self::ROOM * $full), [-1.0, 1.0], [$dark->cells['left'], $dark->cells['right']]);
-        $ratio = max($cells) / max(1e-6, min($cells));
-
-        return 2.0 * max(0.0, 1 - abs($reached)) + 1.5 * max(0.0, 1 - abs(log($ratio / $this->score->ratio(), 2)) / 1.5) + max(0.0, 1 - abs($deg - 45) / 45) + 0.7 * max(0.0, 1 - abs($over - 28) / 28) + 0.8 * min(1.0, LightScore::angle($lamp, $body) / 0.6) + ($this->stand->shinesIntoALens($lamp) ? 0.0 : 1.0) + ($dim > 0.95 || $dim <= $lamp->fixture->lowestDim ? 0.0 : 0.3);
-    }
-
     /** The recipe as it would stand, read. */
     private function read(LightRecipe $recipe, Body $body, FaceReading $dark, ?LampSpot $key, int $sign): ?LightTrial
     {
         $setup = $this->situation->setup;
         $lamps = $key === null ? [] : [$key->lamp];
-        $fill = $recipe->fill === 'lamp' ? $this->beside($body, -$sign) : null;
+        $fill = $recipe->fill === 'lamp' ? $this->places->fill($body, -$sign) : null;
         $fill === null ?: $lamps[] = $fill;
-        $edge = $recipe->edge === null ? null : $this->edge($recipe->edge, $body, -$sign);
+        $edge = $recipe->edge === null ? null : $this->places->edge($recipe->edge, $body, -$sign);
         $edge === null ?: $lamps[] = $edge;
         // Without what makes it another way of lighting, it is only the one with one lamp again.
         if (($lamps === [] && $recipe->fill === 'none') || ($key !== null && $recipe->edge !== null && $edge === null) || ($recipe->fill === 'lamp' && $fill === null)) {
@@ -311,7 +259,7 @@ final class LightSearch
             }
             $body = $after->setup->bodies[$person->id];
             $more = new LightRecipe($recipe->name, $recipe->side, $recipe->keys ?: $this->kit->soft(), 'none', null);
-            foreach ($this->keys($more, $body, $face, $this->cameraSide($body)) as $spot) {
+            foreach ($this->places->keys($more, $body, $face, $this->cameraSide($body)) as $spot) {
                 $id = FreeId::of('key', array_keys($after->setup->things()));
                 $lamp = ['id' => $id, 'name' => "Key for $person->name", 'dimmer' => $this->dim($spot->lamp, $spot->lamp, null, null, $body, $face)] + $spot->lamp->placement->write();
                 $lights = array_values((array) $values[$at]);
@@ -390,47 +338,5 @@ final class LightSearch
         };
 
         return round(max($lamp->fixture->lowestDim, min(1.0, $aim / max(1e-6, $full))), 3);
-    }
-
-    /**
-     * A lamp behind, on the other side than the key, high and in no frame or lens.
-     *
-     * @param  array{string, list<string>}  $what
-     */
-    private function edge(array $what, Body $body, int $sign): ?SoftBox
-    {
-        [$best, $lamp] = [-INF, null];
-        foreach ([$sign, -$sign] as $side) {
-            for ($deg = 125.0; $deg <= 165.0; $deg += 10) {
-                for ($distance = 1.2; $distance <= 2.8; $distance += 0.4) {
-                    foreach ([1.9, 2.2, 2.5, 2.8] as $height) {
-                        $this->considered++;
-                        $one = $this->stand->lamp('edge', 'Edge', $what, $body->person->place->plus(Vec2::towards($body->headBearingRad + $side * deg2rad($deg))->times($distance)), $height, $body);
-                        $score = $one === null || $this->stand->shinesIntoALens($one) ? -INF : ($side === $sign ? 1.0 : 0.0) - abs($deg - 145) / 60 - abs($distance - 1.8) / 3 - abs($height - 2.3) / 3;
-                        $score <= $best ?: [$best, $lamp] = [$score, $one];
-                    }
-                }
-            }
-        }
-
-        return $lamp;
-    }
-
-    /** A fill on the other side of the nose, near A's lens. */
-    private function beside(Body $body, int $sign): ?SoftBox
-    {
-        foreach ([15.0, 25.0, 35.0, 50.0] as $deg) {
-            foreach ([1.8, 2.2, 1.4, 2.6] as $distance) {
-                foreach ($this->kit->soft(smallestFirst: true) as $what) {
-                    $this->considered++;
-                    $one = $this->stand->lamp('fill', 'Fill', $what, $body->person->place->plus(Vec2::towards($body->headBearingRad + $sign * deg2rad($deg))->times($distance)), $body->eyes->z + 0.3, $body);
-                    if ($one !== null) {
-                        return $one;
-                    }
-                }
-            }
-        }
-
-        return null;
     }
 }

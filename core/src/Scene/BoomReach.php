@@ -71,7 +71,7 @@ final readonly class BoomReach
     private static function along(Scene $scene, Boom $boom, Vec3 $towards, float $marginM, string $but): ?self
     {
         [$distance, $limit] = [self::NEAREST_M, null];
-        foreach ($scene->views as $id => $view) {
+        foreach ($scene->viewsAlong() as [$id, $view]) {
             $exit = $id === $but ? 0.0 : self::exit($view, $boom->mouth, $towards, $marginM);
             if ($exit > $distance) {
                 [$distance, $limit] = [$exit, $id];
@@ -133,7 +133,7 @@ final readonly class BoomReach
 
     private static function poleClears(Scene $scene, Vec3 $from, Vec3 $to, float $marginM, string $but): bool
     {
-        foreach ($scene->views as $id => $view) {
+        foreach ($scene->viewsAlong() as [$id, $view]) {
             if ($id === $but) {
                 continue;
             }

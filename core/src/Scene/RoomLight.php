@@ -32,8 +32,6 @@ final class RoomLight
     /** Rays, a side, by which a projector's picture is shared out. */
     private const RAYS = 8;
 
-    private const ROUNDS = 8;
-
     /** Rounds at most, and the change of all light from one to the next at which it is balanced. */
     private const BALANCE = 80;
 
@@ -57,7 +55,7 @@ final class RoomLight
     public function __construct(Scene $scene, ?Windows $windows, float $roomFactor = 1.0)
     {
         $this->lay($scene);
-        $this->exchange = $this->exchange($this->isOdd($scene) ? array_map(static fn (PlacedRoom $r): array => array_map(static fn (Vec2 $c): array => [$c->x, $c->y], $r->room->floor->corners), $scene->setup->room->all) : []);
+        $this->exchange = (new FormFactors($this->patches))->exchange($this->isOdd($scene) ? array_map(static fn (PlacedRoom $r): array => array_map(static fn (Vec2 $c): array => [$c->x, $c->y], $r->room->floor->corners), $scene->setup->room->all) : []);
         $this->ofLamps = $this->balance($this->byLamps($scene));
         $this->ofDay = $windows === null ? array_fill(0, count($this->patches), 0.0) : array_map(static fn (float $b): float => $roomFactor * $b, $this->balance($this->byDay($windows)));
     }
@@ -195,90 +193,6 @@ final class RoomLight
         }
 
         return count($room->all) > 1;
-    }
-
-    /**
-     * @param  list<list<array{float, float}>>  $floors  of rooms in which not all of them see each other
-     * @return list<list<float>>
-     */
-    private function exchange(array $floors): array
-    {
-        $count = count($this->patches);
-        $exchange = [];
-        for ($i = 0; $i < $count; $i++) {
-            [$x, $y, $z, $nx, $ny, $nz, $area] = $this->patches[$i];
-            $row = [];
-            for ($j = 0; $j < $i; $j++) {
-                $row[] = $exchange[$j][$i];
-            }
-            for ($row[] = 0.0, $j = $i + 1; $j < $count; $j++) {
-                [$ox, $oy, $oz, $mx, $my, $mz, $other] = $this->patches[$j];
-                [$dx, $dy, $dz] = [$ox - $x, $oy - $y, $oz - $z];
-                $here = $nx * $dx + $ny * $dy + $nz * $dz;
-                $there = -($mx * $dx + $my * $dy + $mz * $dz);
-                $square = $dx * $dx + $dy * $dy + $dz * $dz;
-                $row[] = $here > 1e-6 && $there > 1e-6 && ($floors === [] || self::isInside($floors, $x + $dx / 2, $y + $dy / 2))
-                    ? $area * $other * $here * $there / ($square * (M_PI * $square + sqrt($area * $other)))
-                    : 0.0;
-            }
-            $exchange[] = $row;
-        }
-
-        return $this->kept($exchange);
-    }
-
-    /**
-     * Whether what is half way between two patches is in a room (crossings of a ray; plain numbers, for there are thousands).
-     *
-     * @param  list<list<array{float, float}>>  $floors
-     */
-    private static function isInside(array $floors, float $x, float $y): bool
-    {
-        foreach ($floors as $corners) {
-            $isIn = false;
-            [$px, $py] = $corners[count($corners) - 1];
-            foreach ($corners as [$cx, $cy]) {
-                if (($cy > $y) !== ($py > $y) && $x < ($px - $cx) * ($y - $cy) / ($py - $cy) + $cx) {
-                    $isIn = ! $isIn;
-                }
-                [$px, $py] = [$cx, $cy];
-            }
-            if ($isIn) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * Scaled until what a patch exchanges with all others is its area (Sinkhorn, kept alike both ways).
-     *
-     * @param  list<list<float>>  $exchange
-     * @return list<list<float>>
-     */
-    private function kept(array $exchange): array
-    {
-        $scale = array_fill(0, count($exchange), 1.0);
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            $next = [];
-            foreach ($exchange as $i => $row) {
-                $sum = 0.0;
-                foreach ($row as $j => $factor) {
-                    $sum += $factor * $scale[$j];
-                }
-                $next[] = $sum > 1e-12 ? sqrt($scale[$i] * $this->patches[$i][6] / $sum) : 0.0;
-            }
-            $scale = $next;
-        }
-        foreach ($exchange as $i => $row) {
-            foreach ($row as $j => $factor) {
-                $row[$j] = $factor * $scale[$i] * $scale[$j];
-            }
-            $exchange[$i] = $row;
-        }
-
-        return $exchange;
     }
 
     /**

@@ -46,6 +46,12 @@ final class Scene
 
     private ?Holes $holes = null;
 
+    /** Places along a move at which its frame is looked at, after the first. */
+    private const ALONG = 8;
+
+    /** @var list<array{string, LensView}>|null */
+    private ?array $along = null;
+
     /** @var array<int, array<string, float>> */
     private array $seenBy = [];
 
@@ -255,6 +261,25 @@ final class Scene
         }
 
         return $faces;
+    }
+
+    /** @return list<array{string, LensView}> every lens by its camera, and those that move at places of their way as well */
+    public function viewsAlong(): array
+    {
+        if ($this->along === null) {
+            $this->along = [];
+            foreach ($this->views as $id => $view) {
+                $this->along[] = [(string) $id, $view];
+            }
+            foreach ($this->setup->setup->moves as $move) {
+                $path = Path::of($this->setup, $move);
+                for ($i = 0; $path !== null && $i <= self::ALONG; $i++) {
+                    $this->along[] = [$move->camera, $path->at($path->beginsS() + ($path->endsS() - $path->beginsS()) * $i / self::ALONG)];
+                }
+            }
+        }
+
+        return $this->along;
     }
 
     /** @return list<Obstacle> */

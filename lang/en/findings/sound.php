@@ -9,6 +9,16 @@ return [
         'fails' => [':boom hears :subject only :over over the room, at :distance.', 'Nearer, a narrower pattern, or cloth in the room. As loud as each other at :equal.'],
         'room' => [':boom hears more room than :subject: the room is :over louder, at :distance.', 'Beyond :equal a voice swims. Come nearer, hang cloth, or put a microphone on them.'],
     ],
+    'every-voice-is-near-a-microphone' => [
+        'holds' => [':microphone hears :subject as well as :other, :under under.', 'It hangs between them.'],
+        'swing' => [':microphone hears :subject :under under :other: swing it.', 'Somebody’s hands are on the pole; rehearse who speaks when.'],
+        'far' => [':subject has no microphone, and :microphone hears them :under under :other.', 'Between both, a second boom, or a body microphone.'],
+        'none' => ['No microphone hears :subject.', 'A boom, or one on them.'],
+    ],
+    'bands-are-usual' => [
+        'holds' => ['All :count links lie in bands that are usual in :region.', 'The first: :what. That is no leave to send: check with the regulator.'],
+        'fails' => [':link is set to :set, outside the bands that are usual in :region.', 'Set it elsewhere, and check with the regulator before it is switched on.'],
+    ],
     'links-leave-each-other-alone' => [
         'holds' => ['All :count wireless links leave each other alone.', 'No product of any two or three falls on another. Which bands are lawful here, check with the regulator.'],
         'fails' => [':by together fall on :link.', 'Both on, the third is disturbed: set it elsewhere.'],

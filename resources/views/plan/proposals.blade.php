@@ -3,7 +3,7 @@
         <p class="why">Places are proposed for talks. For a performance, give each camera a role and see who covers whom.</p>
     @elseif ($work->isStill())
         @php($desk = $work->proposals())
-        @if ($desk->isLight)<p class="why">{{ number_format($desk->considered) }} places for lamps were scored; these are different ways to light {{ $work->setup->subjects()[0]->name ?? 'the face' }} with what the kit has, read as they would stand. Applying one takes the lamps of now away; undo brings them back.</p>@else
+        @if ($desk->isLight)<p class="why">{{ number_format($desk->considered) }} places for lamps were scored; these are different ways to light {{ implode(' and ', array_column($work->setup->subjects(), 'name')) ?: 'the face' }} with what the kit has, read as they would stand. Applying one takes the lamps of now away; undo brings them back.</p>@else
         <p class="why">{{ number_format($desk->considered) }} places and pairs were scored; these three are unlike, and hold. Each score opens to its working. <a href="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-get="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-swap="none">{{ $desk->withChair ? 'Leave the chair where it is' : 'Propose the chair as well' }}</a></p>@endif
         @forelse ($desk->proposals as $i => $proposal)
             @php($after = $desk->after($proposal))
