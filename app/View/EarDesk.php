@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use FineFrame\Document\Record;
 use FineFrame\Judge\BoomStudy;
 use FineFrame\Judge\CableRun;
 use FineFrame\Judge\LevelPlan;
@@ -69,6 +70,15 @@ final readonly class EarDesk
             'source' => $p->ear->name, 'voice' => $p->voice->name, 'recorder' => $p->track->text('recorder'), 'input' => $p->track->number('input') === null ? '' : (string) (int) $p->track->number('input'), 'level' => $this->db($p->meanDb), 'gives' => round($p->level->meanDbu).' dBu',
             'gain' => $this->db($p->level->gainDb), 'headroom' => $this->db($p->level->headroomDb()), 'hiss' => $this->db($p->overHissDb()), 'float' => $p->isFloat(),
         ], LevelPlan::allOf($this->situation));
+    }
+
+    /** @return list<array{input: string, recorder: string, voice: string, source: string}> every track by recorder and input */
+    public function plot(): array
+    {
+        $rows = array_map(fn (Record $t): array => ['input' => $t->number('input') === null ? '' : (string) (int) $t->number('input'), 'recorder' => $t->text('recorder'), 'voice' => $this->situation->name($t->text('voice')), 'source' => $t->text('source')], $this->situation->setup->setup->list('tracks'));
+        usort($rows, static fn (array $a, array $b): int => [$a['recorder'], (int) $a['input']] <=> [$b['recorder'], (int) $b['input']]);
+
+        return $rows;
     }
 
     /** @return list<array{from: string, to: string, need: string, leads: string, adapter: string, doors: string}> */

@@ -155,6 +155,8 @@ it('brings a microphone’s level to where it belongs, by its sensitivity', func
     // 20 mV/Pa is −33.98 dBV, −31.76 dBu at 94 dB; a talk of 60 dB from half a metre comes with 66.02 dB.
     $level = InputLevel::of(20.0, 66.02, 15.0, 4.0);
     expect($level->meanDbu)->toEqualWithDelta(-59.74, 0.02)->and($level->gainDb)->toEqualWithDelta(4 - 20 + 59.74, 0.02)->and($level->headroomDb())->toEqualWithDelta(5.0, 1e-9);
+    // A pair stands for one microphone on each of its tracks.
+    expect(array_map(fn (LevelPlan $p): string => $p->ear->name, LevelPlan::allOf(new Situation(Cases::demo(['@' => 'duo'])))))->toBe(['Wren’s microphone', 'Cello clip', 'room pair', 'room pair']);
     $plans = LevelPlan::allOf(new Situation(Cases::demo()));
     expect($plans)->toHaveCount(2)->and($plans[0]->ear->name)->toBe('Boom')->and($plans[0]->meanDb)->toEqualWithDelta(60 - 20 * log10($plans[0]->ear->at->distanceTo($plans[0]->voice->at)), 0.01);
 });
@@ -191,6 +193,7 @@ it('judges microphones, inputs, cables and cells as they are listed', function (
     'cables too short' => [['leads' => [['id' => 'a', 'name' => 'XLR, 3 m', 'connector' => 'XLR', 'length_m' => 3, 'count' => 1]]], 'cables-reach', 'breaks short'],
     'no spare' => [['leads/leads-1/count' => 1], 'cables-reach', 'watch no-spare'],
     'an adapter' => [['recorders/recorders-1/connector' => 'small jack'], 'cables-reach', 'watch adapter'],
+    'an unbalanced run' => [['tracks/tracks-2/through' => 'a cable', 'tracks/tracks-2/recorder' => 'recorder', 'tracks/tracks-2/input' => 2, 'mics/mics-1/worn' => 'on a table', 'mics/mics-1/x_m' => 6.6, 'mics/mics-1/y_m' => 3.0, 'recorders/recorders-1/connector' => 'small jack', 'leads/-' => ['id' => 'j', 'name' => 'jack', 'connector' => 'small jack', 'length_m' => 20, 'count' => 3], '/kit/microphones/short-line/connector' => 'small jack'], 'cables-reach', 'watch unbalanced'],
     'nothing listed' => [['leads' => []], 'cables-reach', 'watch unlisted'],
     'too little gain' => [['recorders/recorders-1/clips_dbu' => 28, '/kit/microphones/short-line/millivolts' => 1], 'levels-have-headroom', 'watch weak'],
     'a line input' => [['/kit/microphones/short-line/most_db' => 80], 'levels-have-headroom', 'breaks overload'],

@@ -10,6 +10,7 @@ use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\BoomStudy;
 use FineFrame\Judge\Checks\Sound\VoiceIsNearerThanTheRoom;
+use FineFrame\Judge\Ears;
 use FineFrame\Judge\LinkReach;
 use FineFrame\Judge\Situation;
 use FineFrame\Sound\Reverberation;
@@ -58,7 +59,7 @@ final readonly class SoundOverlays
     {
         $marks = [];
         foreach ($this->situation->ears() as $ear) {
-            $ear->isBoom() ?: $marks[] = $this->mark($ear->at->floor(), $ear->name);
+            $ear->isBoom() || $ear->worn === Ears::PAIR ?: $marks[] = $this->mark($ear->at->floor(), $ear->name);
         }
         foreach ($this->situation->setup->setup->list('pairs') as $pair) {
             [$x, $y] = [$pair->number('x_m'), $pair->number('y_m')];

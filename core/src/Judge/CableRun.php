@@ -29,8 +29,14 @@ final readonly class CableRun
      * @param  list<Record>  $leads  of the stock that make it up, one after the other; empty where none do
      * @param  string  $adapter  between unlike connectors; empty where none is needed
      */
-    private function __construct(public Record $track, public string $from, public string $to, public float $needM, public array $doors, public array $leads, public string $adapter)
+    private function __construct(public Record $track, public string $from, public string $to, public float $needM, public array $doors, public array $leads, public string $adapter, private string $connector)
     {
+    }
+
+    /** A jack of two poles carries no opposite to cancel what it picks up. */
+    public function isUnbalanced(): bool
+    {
+        return str_contains(mb_strtolower($this->connector), 'jack') || str_contains(mb_strtolower($this->connector), 'phono');
     }
 
     /** @return list<self> one for each track by cable whose ends are placed */
@@ -51,7 +57,7 @@ final readonly class CableRun
             [$along, $doors] = self::laid($situation->setup->room, $foot[0], new Vec2($x, $y));
             $need = self::SPARE_SHARE * ($foot[1] + $along) + self::ENDS_M;
             $wants = $recorder->text('connector') ?: 'XLR';
-            $runs[] = new self($track, $ear->name, $recorder->text('name'), $need, $doors, self::made($stock, $need, $ear->model->connector), mb_strtolower($wants) === mb_strtolower($ear->model->connector) ? '' : "{$ear->model->connector} to $wants");
+            $runs[] = new self($track, $ear->name, $recorder->text('name'), $need, $doors, self::made($stock, $need, $ear->model->connector), mb_strtolower($wants) === mb_strtolower($ear->model->connector) ? '' : "{$ear->model->connector} to $wants", $ear->model->connector);
         }
 
         return $runs;

@@ -15,6 +15,9 @@ use FineFrame\Staging\Body;
 /** Every microphone of a setup where it is: booms as they are placed, the others by what they are worn on or put on. */
 final class Ears
 {
+    /** How two microphones as one are put. */
+    public const PAIR = 'as a pair';
+
     /** @return array<string, Ear> by id, booms first */
     public static function of(Scene $scene): array
     {
@@ -34,6 +37,13 @@ final class Ears
             // On a stand it is turned to whom it is for; what is worn, and what lies flat, hears all around or from above.
             $axis = $model->patternA >= 0.99 || $model->use === MicUse::Boundary || $voice === null ? null : $voice->at->minus($at)->unit();
             $ears[$row->id] = new Ear($row->id, $row->text('name') ?: $model->name, $model, $at, $axis, $body->person->id ?? '', $row->text('worn'), $row->text('cover'), $row->text('caution'), $row->flag('spare'));
+        }
+
+        foreach ($setup->setup->list('pairs') as $pair) {
+            $model = $setup->plan->kit->microphones[$pair->text('model')] ?? null;
+            [$x, $y] = [$pair->number('x_m'), $pair->number('y_m')];
+            // A pair is for the room: what lies within its angle it hears about as ahead.
+            $model === null || $x === null || $y === null ?: $ears[$pair->id] = new Ear($pair->id, $pair->text('name') ?: $model->name, $model, (new Vec2($x, $y))->at($pair->number('height_m') ?? 2.0), null, '', self::PAIR);
         }
 
         return $ears;

@@ -6,6 +6,7 @@ namespace FineFrame\Judge;
 
 use FineFrame\Document\Record;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Sound\BoomPlacement;
 
 /** Every voice's ways to something that records: microphone, link or cable, recorder. What still exists when one of them fails. */
 final readonly class TrackSheet
@@ -59,6 +60,19 @@ final readonly class TrackSheet
     /** @return list<string> */
     private function partsOf(Record $track): array
     {
-        return array_values(array_filter([$track->text('source'), $track->text('through') === 'a cable' && $track->text('link') === '' ? 'the cable of '.$track->text('source') : $track->text('link'), $track->text('recorder')]));
+        $link = $track->text('link');
+        $isBoom = array_filter($this->setup->setup->booms, static fn (BoomPlacement $b): bool => mb_strtolower($b->name) === mb_strtolower($track->text('source'))) !== [];
+
+        return array_values(array_filter([
+            $track->text('source'),
+            match ($track->text('through')) {
+                'a cable' => $link === '' ? 'the cable of '.$track->text('source') : $link,
+                default => $link,
+            },
+            // Cells run out by themselves, and hands are called away.
+            $track->text('through') === 'a wireless link' && $link !== '' ? "the cells of $link" : '',
+            $isBoom && $this->setup->plan->brief->facts->flag('boom_hand') ? 'whoever holds '.$track->text('source') : '',
+            $track->text('recorder'),
+        ]));
     }
 }

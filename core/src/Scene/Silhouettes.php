@@ -19,6 +19,9 @@ final readonly class Silhouettes
 
     private const NEAR_M = 0.12;
 
+    /** A body reaches no farther aside than this. */
+    private const REACH_M = 0.8;
+
     /** @param  array<string, Covers>  $covers  what may hide a part of the wall, by camera */
     public function __construct(private Scene $scene, private array $covers)
     {
@@ -49,6 +52,9 @@ final readonly class Silhouettes
     {
         $from = $lamp->centre();
         $walls = [];
+        $body = $this->scene->setup->bodies[$owner] ?? null;
+        // No wall is nearer behind someone than this.
+        $clear = $body === null ? 0.0 : $this->scene->setup->room->borderDistanceTo($body->person->place) - self::REACH_M;
         foreach ($solids as $solid) {
             $towards = (new Vec3(...$solid->centre))->minus($from);
             $distance = $towards->length();
@@ -57,7 +63,7 @@ final readonly class Silhouettes
             }
             // Behind a thing, its shadow keeps an edge for so far; less than a hand’s breadth is no shadow on a wall.
             $size = max($lamp->emitter->widthM, $lamp->emitter->heightM);
-            if ($size > $solid->thinnestM() && $distance * ($size / ($size - $solid->thinnestM()) - 1) < self::NEAR_M) {
+            if ($size > $solid->thinnestM() && $distance * ($size / ($size - $solid->thinnestM()) - 1) < max(self::NEAR_M, $clear)) {
                 continue;
             }
             [$wall, $along] = $this->wall($from, $towards);

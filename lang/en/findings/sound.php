@@ -84,6 +84,7 @@ return [
         'unlisted' => [':source to :recorder wants :need of cable; none is listed.', 'List what you carry, and what it ends in.'],
         'short' => ['No cable reaches from :source to :recorder: :need as laid.', 'A longer one, two joined, or the recorder nearer.'],
         'adapter' => [':source to :recorder wants an adapter, :adapter.', 'And one to spare.'],
+        'unbalanced' => [':source to :recorder runs :need unbalanced.', 'Over three metres it picks up mains and dimmers: a balanced way, or the recorder nearer.'],
         'door' => ['The cable from :source crosses the :doors.', 'Tape it down or cover it, and keep the way out free.'],
         'spare' => [':spare to spare of :lead.', ':taken are laid.'],
         'no-spare' => [':lead: :taken laid, :spare to spare.', 'Carry :wanted more of its kind.'],

@@ -1,8 +1,8 @@
 @php($desk = $work->ears())
 <div class="board-text">
-    @if ($plot = $desk->levels())
+    @if ($plot = $desk->plot())
         <table class="rows colours"><caption>Input plot</caption><thead><tr><th scope="col">Input</th><th scope="col">Of</th><th scope="col">Voice or instrument</th><th scope="col">Microphone</th></tr></thead>
-            <tbody>@foreach (collect($plot)->sortBy(['recorder', 'input']) as $row)<tr><td class="num">{{ $row['input'] ?: 'open' }}</td><td>{{ $row['recorder'] }}</td><th scope="row">{{ $row['voice'] }}</th><td>{{ $row['source'] }}</td></tr>@endforeach</tbody></table>
+            <tbody>@foreach ($plot as $row)<tr><td class="num">{{ $row['input'] ?: 'open' }}</td><td>{{ $row['recorder'] }}</td><th scope="row">{{ $row['voice'] }}</th><td>{{ $row['source'] }}</td></tr>@endforeach</tbody></table>
     @endif
     @if ($delays = $desk->delays())
         <table class="rows colours"><caption>How late each camera’s own microphone hears</caption><thead><tr><th scope="col">Camera</th><th scope="col">Voice</th><th scope="col">From</th><th scope="col">Late</th><th scope="col">Frames</th></tr></thead>

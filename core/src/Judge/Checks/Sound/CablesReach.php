@@ -29,6 +29,9 @@ final class CablesReach extends Rule
     /** Up to this long, two spares are carried. */
     private const SHORT_M = 5.0;
 
+    /** Farther than this an unbalanced cable picks up mains and lamps. */
+    private const UNBALANCED_M = 3.0;
+
     public function run(Situation $situation): iterable
     {
         $used = [];
@@ -38,7 +41,7 @@ final class CablesReach extends Rule
                 $used[$lead->id] = ($used[$lead->id] ?? 0) + 1;
             }
             $case = match (true) {
-                $stock === [] => 'unlisted', $run->leads === [] => 'short', $run->adapter !== '' => 'adapter', $run->doors !== [] => 'door', default => null,
+                $stock === [] => 'unlisted', $run->leads === [] => 'short', $run->adapter !== '' => 'adapter', $run->isUnbalanced() && $run->needM > self::UNBALANCED_M => 'unbalanced', $run->doors !== [] => 'door', default => null,
             };
             yield $this->finding(
                 $case === 'short' ? Severity::Breaks : ($case === null ? Severity::Holds : Severity::Watch),

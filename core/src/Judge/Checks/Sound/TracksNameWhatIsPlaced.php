@@ -27,12 +27,10 @@ final class TracksNameWhatIsPlaced extends Rule
     {
         $recorders = array_map(static fn ($r): string => mb_strtolower(trim($r->text('name'))), $situation->setup->setup->list('recorders'));
         $mics = $situation->setup->setup->list('mics');
-        $pairs = array_map(static fn ($p): string => mb_strtolower(trim($p->text('name'))), $situation->setup->setup->list('pairs'));
         foreach ($situation->setup->setup->list('tracks') as $track) {
-            $source = mb_strtolower(trim($track->text('source')));
             $case = match (true) {
                 // Where nothing is listed yet, words are enough.
-                $mics !== [] && $situation->ear($track->text('source')) === null && ! in_array($source, $pairs, true) => 'source', $recorders !== [] && $track->text('recorder') !== '' && ! in_array(mb_strtolower(trim($track->text('recorder'))), $recorders, true) => 'recorder', default => null,
+                $mics !== [] && $situation->ear($track->text('source')) === null => 'source', $recorders !== [] && $track->text('recorder') !== '' && ! in_array(mb_strtolower(trim($track->text('recorder'))), $recorders, true) => 'recorder', default => null,
             };
             yield $this->finding($case === null ? Severity::Holds : Severity::Watch, ['track' => $track->text('name') ?: $track->text('source'), 'source' => $track->text('source'), 'recorder' => $track->text('recorder')], [$track->id], new Working('by name, among booms, other microphones, pairs and recorders', []), case: $case);
         }
