@@ -76,7 +76,8 @@ final readonly class Silhouettes
             $at = $from->plus($towards->times($along))->plus($normal->times(0.02));
             $lux = $lamp->luxAt($at, $normal);
             $share = $lux / max(1e-9, $lux + $this->scene->around()->at($at, $normal));
-            if ($share >= self::SEEN && $this->comesFree($lamp, $owner, $at)) {
+            // Where one part of it falls free, the rest is taken to.
+            if ($share >= self::SEEN && (isset($walls[$wall->owner]) || $this->comesFree($lamp, $owner, $at))) {
                 $walls[$wall->owner][] = [$at, $share, $edge, $solid->radius * $along, $wall];
             }
         }
