@@ -12,6 +12,7 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Sound\Boom;
 use FineFrame\Staging\Role;
 
 /** The asker’s voice is kept off the answers’ track by distance and pattern; or, where they are part of the scene, has a track of its own. */
@@ -38,9 +39,9 @@ final class AskerStaysOffTheTrack extends Rule
                 continue;
             }
             if ($inScene) {
-                $has = array_filter($situation->setup->setup->list('tracks'), static fn (Record $t): bool => mb_strtolower($t->text('name')) === mb_strtolower($asker->name) || mb_strtolower($t->text('source')) === mb_strtolower($asker->name.'’s microphone'))
-                    + array_filter($situation->setup->setup->list('mics'), static fn (Record $m): bool => $m->text('person') === $asker->id);
-                yield $this->finding($has === [] ? Severity::Watch : Severity::Holds, ['asker' => $asker->name], [$asker->id], new Working('the school has the asker in the scene', []), case: $has === [] ? 'no-track' : 'own-track');
+                $has = array_filter($situation->setup->setup->list('mics'), static fn (Record $m): bool => $m->text('person') === $asker->id) !== []
+                    || array_filter($situation->scene->booms, static fn (Boom $b): bool => $b->placement->subject === $asker->id) !== [];
+                yield $this->finding($has ? Severity::Holds : Severity::Watch, ['asker' => $asker->name], [$asker->id], new Working('the school has the asker in the scene', []), case: $has ? 'own-track' : 'no-track');
 
                 continue;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Sound;
 
+use FineFrame\Camera\Camera;
 use FineFrame\Document\Record;
 use FineFrame\Judge\LevelPlan;
 use FineFrame\Judge\Rule;
@@ -32,9 +33,11 @@ final class SomebodyListens extends Rule
         if ($tracks === []) {
             return;
         }
-        $operators = array_filter(array_map(static fn ($c): string => mb_strtolower($c->placement->operator), $situation->setup->cameras));
+        // Who is at a camera, by name or as “whoever is at A”, has eyes for the picture.
+        $busy = array_merge([], ...array_values(array_map(static fn (Camera $c): array => [mb_strtolower($c->placement->operator), 'camera', mb_strtolower("at {$c->placement->label}")], $situation->setup->cameras)));
+        $atACamera = static fn (string $who): bool => array_filter($busy, static fn (string $word): bool => $word !== '' && preg_match('/\b'.preg_quote($word, '/').'\b/u', $who) === 1) !== [];
         $recorders = LevelPlan::byName($situation->setup->setup->list('recorders'));
-        $listens = array_filter(array_map(static fn (Record $r): string => mb_strtolower($r->text('watched_by')), [...$tracks, ...array_values($recorders)]), static fn (string $who): bool => $who !== '' && ! in_array($who, $operators, true) && ! str_contains($who, 'camera') && ! str_contains($who, 'at a') && ! str_contains($who, 'at b'));
+        $listens = array_filter(array_map(static fn (Record $r): string => mb_strtolower($r->text('watched_by')), [...$tracks, ...array_values($recorders)]), static fn (string $who): bool => $who !== '' && ! $atACamera($who));
         $narrow = array_filter($tracks, static fn (Record $t): bool => ! $t->flag('float') && ! (($recorders[mb_strtolower(trim($t->text('recorder')))] ?? null)?->flag('float') ?? false));
         $case = match (true) {
             $school === 'a-person' && $listens === [] => 'nobody', $school === 'wide-range' && count($narrow) === count($tracks) => 'narrow', $school === 'glances' && $narrow !== [] => 'lower', default => null,
