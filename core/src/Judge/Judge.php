@@ -35,18 +35,38 @@ final class Judge
     /** The first idea that, tried on a copy, makes the finding hold and breaks nothing that did not break before. */
     public function mend(SetupPlan $setup, Verdicts $verdicts, Finding $finding): ?Mend
     {
+        $broken = $verdicts->broken();
         foreach ($finding->ideas as $idea) {
             try {
-                $after = $this->judge($idea->edit->applyTo($setup->plan)->again($setup));
+                $after = new Situation($idea->edit->applyTo($setup->plan)->again($setup));
             } catch (InvalidDocument) {
                 continue;
             }
-            $same = $after->find($finding->key());
-            if (($same === null || $same->severity === Severity::Holds) && array_diff($after->broken(), $verdicts->broken()) === []) {
+            if ($this->isMended($after, $finding, $broken)) {
                 return $idea;
             }
         }
 
         return null;
+    }
+
+    /**
+     * The check that found it is asked first: most ideas that fail, fail there.
+     *
+     * @param  list<string>  $broken  what broke before
+     */
+    private function isMended(Situation $after, Finding $finding, array $broken): bool
+    {
+        $own = array_filter($this->checks, static fn (Check $c): bool => $c->id() === $finding->check);
+        foreach ([...$own, ...array_diff_key($this->checks, $own)] as $check) {
+            foreach ($check->run($after) as $found) {
+                $isSame = $found->key() === $finding->key() && $found->severity !== Severity::Holds;
+                if ($isSame || ($found->severity === Severity::Breaks && ! in_array($found->key(), $broken, true))) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 }
