@@ -33,10 +33,7 @@ final readonly class BoomReach
     {
         $best = null;
         foreach (self::directions($scene, $boom) as $towards) {
-            $one = self::along($scene, $boom, $towards, $marginM + $boom->model->diameterM / 2, $but);
-            if ($one !== null && ($best === null || $one->distanceM < $best->distanceM - 1e-9)) {
-                $best = $one;
-            }
+            $best = self::along($scene, $boom, $towards, $marginM + $boom->model->diameterM / 2, $but, $best->distanceM ?? INF) ?? $best;
         }
 
         return $best;
@@ -68,7 +65,7 @@ final readonly class BoomReach
         return $all;
     }
 
-    private static function along(Scene $scene, Boom $boom, Vec3 $towards, float $marginM, string $but): ?self
+    private static function along(Scene $scene, Boom $boom, Vec3 $towards, float $marginM, string $but, float $within = INF): ?self
     {
         [$distance, $limit] = [self::NEAREST_M, null];
         foreach ($scene->viewsAlong() as [$id, $view]) {
@@ -77,7 +74,7 @@ final readonly class BoomReach
                 [$distance, $limit] = [$exit, $id];
             }
         }
-        if ($distance > self::FARTHEST_M) {
+        if ($distance > self::FARTHEST_M || $distance >= $within - 1e-9) {
             return null;
         }
         $tip = $boom->mouth->plus($towards->times($distance));

@@ -63,7 +63,8 @@ final readonly class Silhouettes
             }
             // Behind a thing, its shadow keeps an edge for so far; less than a hand’s breadth is no shadow on a wall.
             $size = max($lamp->emitter->widthM, $lamp->emitter->heightM);
-            if ($size > $solid->thinnestM() && $distance * ($size / ($size - $solid->thinnestM()) - 1) < max(self::NEAR_M, $clear)) {
+            $reaches = static fn (float $thin): bool => $size <= $thin || $distance * ($size / ($size - $thin) - 1) >= max(self::NEAR_M, $clear);
+            if (! $reaches(2 * $solid->radius) || ! $reaches($solid->thinnestM())) {
                 continue;
             }
             [$wall, $along] = $this->wall($from, $towards);
