@@ -60,7 +60,7 @@ final readonly class LightDesk
         $stands = array_sum(array_map(static fn (SoftBox $b): int => 1 + $b->emitter->stands, $lamps));
         $watts = array_sum(array_map(static fn (SoftBox $b): float => $b->fixture->watts, $lamps));
 
-        return count($lamps).' lamps on '.$stands.' stands, '.$this->reader->print(Quantity::of($watts, Unit::Watt)).' in all.';
+        return count($lamps).(count($lamps) === 1 ? ' lamp on ' : ' lamps on ').$stands.($stands === 1 ? ' stand, ' : ' stands, ').$this->reader->print(Quantity::of($watts, Unit::Watt)).' in all.';
     }
 
     /** Whether boards or cloths stand there, to be looked at without. */

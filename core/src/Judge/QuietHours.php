@@ -12,8 +12,11 @@ final readonly class QuietHours
 {
     private const STEP_MIN = 15;
 
-    /** @param  list<Record>  $noises  that nobody has settled */
-    private function __construct(private array $noises, private int $fromMin, private int $toMin, private float $limitDb, private ?float $reachM)
+    /**
+     * @param  list<Record>  $noises  that nobody has settled
+     * @param  float  $heardDb  the least that a voice comes with at its microphone
+     */
+    private function __construct(private array $noises, private int $fromMin, private int $toMin, private float $limitDb, private float $heardDb)
     {
     }
 
@@ -21,13 +24,10 @@ final readonly class QuietHours
     {
         $place = $situation->setup->location;
         [$in, $out] = [$place->facts->text('in_from') ?: '08:00', $place->facts->text('out_by') ?: '20:00'];
-        $reach = null;
-        foreach ($situation->ears() as $ear) {
-            $voice = $situation->voices()[$ear->subject] ?? null;
-            $voice === null || ! $ear->isBoom() ?: $reach = max($reach ?? 0.0, $ear->at->distanceTo($voice->at));
-        }
+        // Where nothing is placed yet, a talk at one metre.
+        $heard = array_map(static fn (array $h): float => $h[1]->dbAt1m - 20 * log10(max(0.02, $h[0]->at->distanceTo($h[1]->at))), array_values($situation->heard()));
 
-        return new self(array_values(array_filter($place->list('noise'), static fn (Record $n): bool => ! $n->flag('settled') && $n->number('level_dba') !== null)), self::minutes($in), self::minutes($out), $situation->limits->get('noise_watch_db'), $reach);
+        return new self(array_values(array_filter($place->list('noise'), static fn (Record $n): bool => ! $n->flag('settled') && $n->number('level_dba') !== null)), Noise::minutes($in), Noise::minutes($out), $situation->limits->get('noise_watch_db'), $heard === [] ? Noise::VOICE_DBA : min($heard));
     }
 
     /** @return list<array{clock: string, noise: float|null, margin: float|null}> */
@@ -37,7 +37,7 @@ final readonly class QuietHours
         for ($m = $this->fromMin; $m < $this->toMin; $m += self::STEP_MIN) {
             $running = array_filter($this->noises, static fn (Record $n): bool => Noise::heard($n->text('runs_from'), $n->text('runs_to'), self::clock($m), self::clock($m + self::STEP_MIN)));
             $noise = Noise::together(array_values(array_map(static fn (Record $n): float => $n->number('level_dba') ?? 0.0, $running)));
-            $day[] = ['clock' => self::clock($m), 'noise' => $noise, 'margin' => $noise === null || $this->reachM === null ? null : Noise::margin($noise, $this->reachM)];
+            $day[] = ['clock' => self::clock($m), 'noise' => $noise, 'margin' => $noise === null ? null : $this->heardDb - $noise];
         }
 
         return $day;
@@ -57,16 +57,9 @@ final readonly class QuietHours
                 $open = null;
             }
         }
-        usort($windows, static fn (array $a, array $b): int => self::minutes($b[1]) - self::minutes($b[0]) <=> self::minutes($a[1]) - self::minutes($a[0]));
+        usort($windows, static fn (array $a, array $b): int => Noise::minutes($b[1]) - Noise::minutes($b[0]) <=> Noise::minutes($a[1]) - Noise::minutes($a[0]));
 
         return $windows;
-    }
-
-    private static function minutes(string $clock): int
-    {
-        [$hours, $minutes] = array_map(intval(...), explode(':', $clock)) + [0, 0];
-
-        return 60 * $hours + $minutes;
     }
 
     private static function clock(int $minutes): string

@@ -39,7 +39,8 @@ final class Noise
         return false;
     }
 
-    private static function minutes(string $clock): int
+    /** Minutes of the day. */
+    public static function minutes(string $clock): int
     {
         [$hours, $minutes] = array_map(intval(...), explode(':', $clock)) + [0, 0];
 

@@ -16,8 +16,12 @@ final readonly class InputLevel
 
     private const DBU_OVER_DBV = 2.218;
 
-    /** @param  float  $meanDbu  as it comes; @param  float  $peakDbu with the peaks of the voice or instrument */
-    private function __construct(public float $meanDbu, public float $peakDbu, public float $gainDb, public float $peakDbfs)
+    /**
+     * @param  float  $meanDbu  as it comes
+     * @param  float  $gainDb  that brings the mean to where it belongs
+     * @param  float  $peakDbfs  the peaks, then
+     */
+    private function __construct(public float $meanDbu, public float $gainDb, public float $peakDbfs)
     {
     }
 
@@ -31,7 +35,7 @@ final readonly class InputLevel
         $mean = 20 * log10($millivolts / 1000) + self::DBU_OVER_DBV + $meanDb - 94.0;
         $gain = $clipsDbu + self::MEAN_DBFS - $mean;
 
-        return new self($mean, $mean + $crestDb, $gain, self::MEAN_DBFS + $crestDb);
+        return new self($mean, $gain, self::MEAN_DBFS + $crestDb);
     }
 
     /** What is left over the peaks before 0 dBFS, dB. */

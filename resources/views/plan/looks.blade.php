@@ -62,7 +62,6 @@
             @break
         @case('list')
             @include('plan.lighting-list')
-            <div class="board-text">@include('plan.sheet', ['name' => 'walks'])</div>
             @break
         @case('lamps')
             <div class="board-text">@foreach (\App\Plans\Sheets\Sheets::LAMPS as $name)@include('plan.sheet', ['name' => $name])@endforeach</div>

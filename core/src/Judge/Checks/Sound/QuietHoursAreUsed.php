@@ -31,7 +31,7 @@ final class QuietHoursAreUsed extends Rule
         $window = $site === null ? null : $situation->setup->plan->recorded($site);
         $quiet = QuietHours::of($situation);
         $windows = $quiet->windows();
-        if ($site === null || $window === null || $situation->setup->location->list('noise') === [] || $situation->scene->booms === []) {
+        if ($site === null || $window === null || $situation->setup->location->list('noise') === [] || $situation->heard() === []) {
             return;
         }
         $long = $window[1] - $window[0];
@@ -44,7 +44,7 @@ final class QuietHoursAreUsed extends Rule
             $case === null ? Severity::Holds : Severity::Watch,
             ['from' => $from, 'to' => $to, 'quiet' => $better === [] ? ($windows === [] ? 'none' : $windows[0][0].' to '.$windows[0][1]) : $better[0][0].' to '.$better[0][1]],
             ['quiet-hours'],
-            new Working('what runs in each quarter of an hour, together, against a voice at the farthest boom', ['stretches' => (string) count($windows)]),
+            new Working('what runs in each quarter of an hour, together, against the voice that is heard least', ['stretches' => (string) count($windows)]),
             $case === 'other' ? Hours::from($situation, $site, $situation->setup->plan->moment($site, $better[0][0])) : [],
             $case,
         );
