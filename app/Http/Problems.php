@@ -11,10 +11,12 @@ use App\Plans\StalePlan;
 use App\View\StaleView;
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Plan\UnknownThing;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
@@ -25,6 +27,12 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([InvalidDocument::class, UnknownThing::class, StalePlan::class]);
+        // A query's message holds what was bound to it, which may be a whole plan: its statement and the reason are enough.
+        $exceptions->report(static function (QueryException $e): bool {
+            Log::error('A query failed: '.$e->getSql(), ['reason' => $e->getPrevious()?->getMessage()]);
+
+            return false;
+        });
         $exceptions->render(static fn (InvalidDocument $e, Request $request): Response => self::answer($request, self::sentences($e, $request)));
         $exceptions->render(static fn (ValidationException $e, Request $request): Response => self::answer($request, $e->errors()));
         $exceptions->render(static fn (UnknownThing $e): Response => response()->view('problem', ['title' => 'Not in this plan', 'lines' => [$e->getMessage()]], 404));

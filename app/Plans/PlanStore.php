@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Models\Revision;
 use App\Models\Shoot;
+use FineFrame\Document\CanonicalJson;
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Severity;
@@ -24,9 +25,11 @@ final readonly class PlanStore
 
     public function create(ShootPlan $plan, string $words): Shoot
     {
-        return DB::transaction(function () use ($plan, $words): Shoot {
-            $shoot = Shoot::query()->create(['version' => 1] + $this->summary($plan));
-            $shoot->update(['head_id' => $this->revision($shoot, null, $plan, $words)->id]);
+        [$json, $summary] = [$this->written($plan), $this->summary($plan)];
+
+        return DB::transaction(function () use ($json, $summary, $words): Shoot {
+            $shoot = Shoot::query()->create(['version' => 1] + $summary);
+            $shoot->update(['head_id' => $this->revision($shoot, null, $json, $words)->id]);
 
             return $shoot;
         });
@@ -43,12 +46,16 @@ final readonly class PlanStore
      */
     public function commit(Shoot $shoot, int $version, Edit $edit, string $words): Shoot
     {
-        return DB::transaction(function () use ($shoot, $version, $edit, $words): Shoot {
-            $now = $this->current($shoot, $version, $edit, $words);
-            $plan = $edit->applyTo($this->open($now));
-            $now->update(['head_id' => $this->revision($now, $now->head_id, $plan, $words)->id, 'version' => $version + 1] + $this->summary($plan));
+        $now = $this->current($shoot, $version, $edit, $words);
+        $plan = $edit->applyTo($this->open($now));
+        [$json, $summary] = [$this->written($plan), $this->summary($plan)];
 
-            return $now->setRelation('head', $now->head()->firstOrFail());
+        return DB::transaction(function () use ($now, $version, $edit, $words, $json, $summary): Shoot {
+            $this->claim($now, $version, $edit, $words);
+            $revision = $this->revision($now, $now->head_id, $json, $words);
+            $now->update(['head_id' => $revision->id, 'version' => $version + 1] + $summary);
+
+            return $now->setRelation('head', $revision);
         });
     }
 
@@ -76,16 +83,33 @@ final readonly class PlanStore
     /** @param  \Closure(Shoot): ?Revision  $to */
     private function walk(Shoot $shoot, int $version, \Closure $to, string $words): Shoot
     {
-        return DB::transaction(function () use ($shoot, $version, $to, $words): Shoot {
-            $now = $this->current($shoot, $version, null, $words);
-            $target = $to($now);
-            if ($target !== null) {
-                $now->update(['head_id' => $target->id, 'version' => $version + 1] + $this->summary(PlanReader::json($target->plan)));
-                $now->setRelation('head', $target);
-            }
-
+        $now = $this->current($shoot, $version, null, $words);
+        $target = $to($now);
+        if ($target === null) {
             return $now;
+        }
+        $summary = $this->summary(PlanReader::json($target->plan));
+
+        return DB::transaction(function () use ($now, $version, $words, $target, $summary): Shoot {
+            $this->claim($now, $version, null, $words);
+            $now->update(['head_id' => $target->id, 'version' => $version + 1] + $summary);
+
+            return $now->setRelation('head', $target);
         });
+    }
+
+    /**
+     * Takes SQLite's write lock by the transaction's first statement, so that it is waited for: a transaction that read
+     * first and writes after another's write fails at once, whatever the busy timeout.
+     *
+     * @throws StalePlan if another writer was first
+     */
+    private function claim(Shoot $now, int $version, ?Edit $edit, string $words): void
+    {
+        $taken = Shoot::query()->whereKey($now->id)->where('version', $version)->toBase()->update(['version' => $version]);
+        if ($taken === 0) {
+            $this->current($now, $version, $edit, $words);
+        }
     }
 
     /** @throws StalePlan */
@@ -96,9 +120,25 @@ final readonly class PlanStore
         return $now->version === $version ? $now : throw StalePlan::meanwhile($now, $edit, $words);
     }
 
-    private function revision(Shoot $shoot, ?int $parent, ShootPlan $plan, string $words): Revision
+    private function revision(Shoot $shoot, ?int $parent, string $json, string $words): Revision
     {
-        return $shoot->revisions()->create(['parent_id' => $parent, 'words' => mb_strimwidth($words, 0, 250, '…'), 'author' => 'this browser', 'plan' => PlanWriter::json($plan)]);
+        return $shoot->revisions()->create(['parent_id' => $parent, 'words' => mb_strimwidth($words, 0, 250, '…'), 'author' => 'this browser', 'plan' => $json]);
+    }
+
+    /**
+     * The plan as it is kept, read back first: whatever is kept can be opened.
+     *
+     * @throws InvalidDocument if it could not be
+     */
+    private function written(ShootPlan $plan): string
+    {
+        $json = PlanWriter::json($plan);
+        if (strlen($json) > CanonicalJson::MAX_BYTES) {
+            throw InvalidDocument::at('', 'The plan would grow past 10 MB; a plan is far smaller. Take large lists out of the file.');
+        }
+        PlanReader::json($json);
+
+        return $json;
     }
 
     /** @return array{title: string, place: string, date: string, breaks: int, watches: int} */

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Plans\Looked;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
+use FineFrame\Judge\Hours;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Walk;
 use FineFrame\Judge\WalkStep;
@@ -50,7 +51,7 @@ final readonly class LightDesk
         $site = $this->situation->setup->location->site;
         $window = $site === null ? null : $this->situation->setup->plan->recorded($site);
 
-        return $site === null || $window === null ? [] : array_map($site->clock(...), range($window[0], $window[1], 900.0));
+        return $site === null || $window === null ? [] : array_map($site->clock(...), Hours::every($window, 900.0));
     }
 
     /** What all of it adds up to: lamps, stands, power. */

@@ -16,6 +16,8 @@ return [
     ],
     'natural-light-is-enough' => [
         'holds' => ['Daylight alone gives :stop at :spot.', ':lux was metered. The lamp you carry can go behind the person, to part them from the background.'],
+        'dark' => ['You record from :from to :to, in the dark: no daylight at :spot.', ':lux was metered by day. The sun sets at :sunset.'],
+        'fades' => ['Daylight at :spot fades: the sun sets at :sunset, and you record until :to.', ':lux was metered. Bring a lamp that can take over, or record earlier.'],
         'plenty' => ['Daylight gives more than :stop wants at :spot: :short over.', ':lux was metered. Hold the stop with neutral density rather than by stopping down.'],
         'fails' => ['Daylight is :short short at :spot.', ':lux was metered at ISO :iso. ISO :need_iso, or :need_stop, would do without a lamp; else the lamp becomes the key.'],
     ],

@@ -6,11 +6,55 @@ use FineFrame\Plan\PlanReader;
 use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
-it('opens whole after the process is killed while it writes', function (): void {
-    $database = tempnam(sys_get_temp_dir(), 'fineframe');
+/** @return array{string, array<string, string>} a database of its own on the disk, and the environment that leads to it */
+function onDisk(): array
+{
+    $database = (string) tempnam(sys_get_temp_dir(), 'fineframe');
     $env = ['DB_DATABASE' => $database, 'APP_ENV' => 'testing', 'APP_KEY' => config('app.key')];
+    (new Process([(new PhpExecutableFinder)->find(), 'artisan', 'migrate', '--force'], base_path(), $env))->mustRun();
+
+    return [$database, $env];
+}
+
+it('keeps or refuses each of many changes at one moment', function (int $shoots, int $writers, int $kept): void {
+    [$database, $env] = onDisk();
     $php = (new PhpExecutableFinder)->find();
-    (new Process([$php, 'artisan', 'migrate', '--force'], base_path(), $env))->mustRun();
+    $begin = "require 'vendor/autoload.php'; (require 'bootstrap/app.php')->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap();";
+    $import = new Process([$php, '-r', $begin.<<<'PHP'
+        $plan = FineFrame\Plan\PlanReader::json(file_get_contents('database/demo/sallow-tide-mill.fineframe.json'));
+        for ($i = 0; $i < (int) $argv[1]; $i++) {
+            app(App\Plans\PlanStore::class)->create($plan, 'The demo');
+        }
+        PHP, (string) $shoots], base_path(), $env);
+    $import->mustRun();
+    $writer = $begin.<<<'PHP'
+        $said = [];
+        for ($i = 0; $i < 12; $i++) {
+            $shoot = App\Models\Shoot::query()->orderBy('id')->skip((int) $argv[1])->firstOrFail();
+            try {
+                app(App\Plans\PlanStore::class)->commit($shoot, $shoot->version, new FineFrame\Plan\Edit(['/setups/talk/cameras/cam-b/x_m' => 5 + $i / 100]), 'Move B');
+                $said[] = 'kept';
+            } catch (App\Plans\StalePlan) {
+                $said[] = 'stale';
+            } catch (Throwable $e) {
+                $said[] = substr($e->getMessage(), 0, 80);
+            }
+        }
+        echo implode("\n", $said);
+        PHP;
+    $processes = array_map(fn (int $i): Process => new Process([$php, '-r', $writer, (string) ($i % $shoots)], base_path(), $env), range(0, $writers - 1));
+    array_walk($processes, fn (Process $p) => $p->start());
+    $said = array_merge(...array_map(fn (Process $p): array => $p->wait() === 0 ? explode("\n", $p->getOutput()) : [$p->getErrorOutput()], $processes));
+    $count = array_count_values($said);
+
+    expect(array_diff($said, ['kept', 'stale']))->toBe([])->and($said)->toHaveCount(12 * $writers)->and($count['kept'])->toBeGreaterThanOrEqual($kept)
+        ->and((int) (new PDO("sqlite:$database"))->query('select sum(version - 1) from shoots')->fetchColumn())->toBe($count['kept']);
+    array_map(unlink(...), glob("$database*"));
+})->with(['eight writers on eight shoots' => [8, 8, 96], 'four on one' => [1, 4, 12]]);
+
+it('opens whole after the process is killed while it writes', function (): void {
+    [$database, $env] = onDisk();
+    $php = (new PhpExecutableFinder)->find();
     (new Process([$php, 'artisan', 'fineframe:import', 'database/demo/sallow-tide-mill.fineframe.json'], base_path(), $env))->mustRun();
     $writer = <<<'PHP'
         require 'vendor/autoload.php';

@@ -39,7 +39,7 @@ final readonly class Aim implements Part
             $node->choice('side', LookingSide::class, LookingSide::Ahead),
             $node->number('eye_line', 0.05, 0.95, Unit::Share, 0.36),
             $node->angle('bearing_deg', -360, 360, 0),
-            $node->angle('tilt_deg', -85, 85, 0),
+            $node->angle('tilt_deg', -90, 90, 0),
             $node->rest(),
         );
     }

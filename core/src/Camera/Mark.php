@@ -46,7 +46,7 @@ final readonly class Mark implements Part
             $node->number('lead', 0, 0.4, Unit::Share, 0.0),
             $node->number('eye_line', 0.05, 0.95, Unit::Share, 0.36),
             $node->angle('bearing_deg', -360, 360, 0),
-            $node->angle('tilt_deg', -85, 85, 0),
+            $node->angle('tilt_deg', -90, 90, 0),
             $node->rest(),
         );
     }

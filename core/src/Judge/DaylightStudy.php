@@ -71,7 +71,7 @@ final class DaylightStudy
         $long = $this->window[1] - $this->window[0];
         $best = null;
         for ($begin = ceil($day->sunrise / self::BEGIN_S) * self::BEGIN_S; $begin + $long <= $day->sunset; $begin += self::BEGIN_S) {
-            [$change] = $this->change($weather, range($begin, $begin + $long + 1, self::BEGIN_S), $person);
+            [$change] = $this->change($weather, Hours::every([$begin, $begin + $long], self::BEGIN_S), $person);
             $best = $best === null || $change < $best[1] - 0.01 ? [$begin, $change] : $best;
         }
 

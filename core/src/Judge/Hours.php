@@ -11,6 +11,22 @@ use FineFrame\Sun\Site;
 final class Hours
 {
     /**
+     * Moments of a window, evenly from its beginning on; its end is always one of them, however short it is.
+     *
+     * @param  array{float, float}  $window  seconds of the epoch
+     * @return non-empty-list<float>
+     */
+    public static function every(array $window, float $stepS): array
+    {
+        $times = [];
+        for ($time = $window[0]; $time < $window[1]; $time += $stepS) {
+            $times[] = $time;
+        }
+
+        return [...$times, $window[1]];
+    }
+
+    /**
      * The first day’s hours, as long as they are, from another beginning on; a quarter of an hour is fine enough.
      *
      * @return list<Mend> none where no hours are said

@@ -14,6 +14,7 @@ use FineFrame\Plan\ShootPlan;
 use FineFrame\Scout\Noise;
 use FineFrame\Sound\Material;
 use FineFrame\Sound\RoomSound;
+use FineFrame\Staging\Body;
 use FineFrame\Staging\Person;
 use FineFrame\Staging\Role;
 use FineFrame\Sun\SunStudy;
@@ -122,7 +123,7 @@ final class PlaceView
     {
         $spots = [];
         foreach (array_filter($this->setup->people ?? [], static fn (Person $p): bool => $p->role === Role::Subject) as $person) {
-            $spots[] = [$person->name, $person->place->at($person->statureM * 0.68)];
+            $spots[] = [$person->name, Body::looking($person, null)->eyes];
         }
         $spot = $this->place->spot();
 

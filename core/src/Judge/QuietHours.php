@@ -27,7 +27,10 @@ final readonly class QuietHours
         // Where nothing is placed yet, a talk at one metre.
         $heard = array_map(static fn (array $h): float => $h[1]->dbAt1m - 20 * log10(max(0.02, $h[0]->at->distanceTo($h[1]->at))), array_values($situation->heard()));
 
-        return new self(array_values(array_filter($place->list('noise'), static fn (Record $n): bool => ! $n->flag('settled') && $n->number('level_dba') !== null)), Noise::minutes($in), Noise::minutes($out), $situation->limits->get('noise_watch_db'), $heard === [] ? Noise::VOICE_DBA : min($heard));
+        $from = Noise::minutes($in);
+        $to = Noise::minutes($out) + (Noise::minutes($out) <= $from ? Noise::DAY_MIN : 0);
+
+        return new self(array_values(array_filter($place->list('noise'), static fn (Record $n): bool => ! $n->flag('settled') && $n->number('level_dba') !== null)), $from, $to, $situation->limits->get('noise_watch_db'), $heard === [] ? Noise::VOICE_DBA : min($heard));
     }
 
     /** @return list<array{clock: string, noise: float|null, margin: float|null}> */
@@ -43,21 +46,21 @@ final readonly class QuietHours
         return $day;
     }
 
-    /** @return list<array{string, string}> from and to, in which the voice stands over the noise as far as is wanted, the longest first */
+    /** @return list<array{string, string, int}> from, to and minutes, in which the voice stands over the noise as far as is wanted, the longest first */
     public function windows(): array
     {
         $windows = [];
         $open = null;
-        foreach ([...$this->day(), ['clock' => self::clock($this->toMin), 'noise' => INF, 'margin' => -INF]] as $step) {
+        foreach ([...$this->day(), ['clock' => self::clock($this->toMin), 'noise' => INF, 'margin' => -INF]] as $i => $step) {
             $isQuiet = $step['noise'] === null || ($step['margin'] !== null && $step['margin'] >= $this->limitDb);
             if ($isQuiet) {
-                $open ??= $step['clock'];
+                $open ??= $i;
             } elseif ($open !== null) {
-                $windows[] = [$open, $step['clock']];
+                $windows[] = [self::clock($this->fromMin + $open * self::STEP_MIN), $step['clock'], ($i - $open) * self::STEP_MIN];
                 $open = null;
             }
         }
-        usort($windows, static fn (array $a, array $b): int => Noise::minutes($b[1]) - Noise::minutes($b[0]) <=> Noise::minutes($a[1]) - Noise::minutes($a[0]));
+        usort($windows, static fn (array $a, array $b): int => $b[2] <=> $a[2]);
 
         return $windows;
     }

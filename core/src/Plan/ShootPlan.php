@@ -81,6 +81,15 @@ final readonly class ShootPlan
         return (float) (new \DateTimeImmutable($this->date().' '.$clock, $site->zone))->getTimestamp();
     }
 
+    /** A clock time within what is recorded, or nearest to it: past midnight it is the next day's. */
+    public function recordedMoment(Site $site, string $clock): float
+    {
+        $moment = $this->moment($site, $clock);
+        $window = $this->recorded($site);
+
+        return $window !== null && $moment < $window[0] && $moment + 86_400 <= $window[1] ? $moment + 86_400 : $moment;
+    }
+
     /** @return array{float, float}|null when is recorded, as seconds of the epoch; null where the date or the hours are open */
     public function recorded(Site $site): ?array
     {

@@ -9,7 +9,7 @@ use FineFrame\Geometry\Vec3;
 use FineFrame\Light\SoftBox;
 use FineFrame\Staging\Body;
 
-/** What is first behind a head on a camera's line, how far, and how it is lit. */
+/** What is first behind a head on a camera's line of sight, how far, and how it is lit. */
 final readonly class Backdrop
 {
     /** What furniture sends back of the light on it, where nobody has sampled it. */
@@ -22,8 +22,10 @@ final readonly class Backdrop
     public static function behind(Scene $scene, Camera $camera, Body $body): self
     {
         $head = $body->person->place->at($body->eyes->z);
-        $flat = $head->minus($camera->pupil())->floor()->unit();
-        [$from, $towards] = [[$head->x, $head->y, $head->z], [$flat->x, $flat->y, 0.0]];
+        $sight = $head->minus($camera->pupil())->unit();
+        // A lens inside the head has no line of sight: what is behind the head is then behind its back.
+        $sight = $sight->length() > 0.0 ? $sight : $body->face()->times(-1.0)->at(0.0);
+        [$from, $towards] = [[$head->x, $head->y, $head->z], [$sight->x, $sight->y, $sight->z]];
         [$nearest, $first] = [INF, null];
         foreach ([...$scene->shell, ...$scene->solids] as $solid) {
             if ($solid->owner === $body->person->id || ! in_array($solid->kind, [ThingKind::Room, ThingKind::Built, ThingKind::Furniture], true)) {
@@ -34,9 +36,9 @@ final readonly class Backdrop
                 [$nearest, $first] = [$met, $solid];
             }
         }
-        $at = $first === null ? $head : new Vec3($from[0] + $nearest * $towards[0], $from[1] + $nearest * $towards[1], $from[2]);
+        $at = $first === null ? $head : $head->plus($sight->times($nearest));
 
-        return new self($scene, $first->owner ?? '', $nearest, $first, $at, $first === null ? $flat->times(-1.0)->at(0.0) : self::facing($first, $at, $flat->at(0.0)));
+        return new self($scene, $first->owner ?? '', $nearest, $first, $at, $first === null ? $sight->times(-1.0) : self::facing($first, $at, $sight));
     }
 
     /** A little before it, so that nothing of it hides it from itself. */

@@ -160,7 +160,7 @@ final class Scene
         $window = $this->setup->plan->recorded($site);
         $clock = $this->setup->setup->metering->clock;
 
-        return $clock !== '' ? $this->setup->plan->moment($site, $clock) : ($window === null ? $this->setup->plan->moment($site, '12:00') : ($window[0] + $window[1]) / 2);
+        return $clock !== '' ? $this->setup->plan->recordedMoment($site, $clock) : ($window === null ? $this->setup->plan->moment($site, '12:00') : ($window[0] + $window[1]) / 2);
     }
 
     /** What walls, floor and ceiling give back. */

@@ -78,7 +78,7 @@ final class Solid
     }
 
     /**
-     * How far along a ray the solid is met.
+     * How far along a ray the solid is met; never by a ray that leads nowhere.
      *
      * @param  P3  $from
      * @param  P3  $towards
@@ -93,7 +93,7 @@ final class Solid
         $along = $x * $towards[0] + $y * $towards[1] + $z * $towards[2];
         $length = $towards[0] * $towards[0] + $towards[1] * $towards[1] + $towards[2] * $towards[2];
 
-        return $x * $x + $y * $y + $z * $z - $along * $along / $length > $this->radius * $this->radius + 1e-9 ? null : $this->solidHit($from, $towards);
+        return $length <= 0.0 || $x * $x + $y * $y + $z * $z - $along * $along / $length > $this->radius * $this->radius + 1e-9 ? null : $this->solidHit($from, $towards);
     }
 
     /**

@@ -53,28 +53,16 @@ final class Windows
         return self::GLASS[$glazing->value] * self::CLOTH[$curtain->value];
     }
 
-    /** Whether there is nothing but sky over a place. */
-    private function isUnderSky(Vec3 $point): bool
-    {
-        foreach ($this->rooms->all as $one) {
-            if ($one->room->ceiling->kind === CeilingKind::None && $one->room->floor->contains($point->floor())) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** Lux of open sky and ground as a dome reads it whose axis lies level: each half of all that is around it. */
     public function openSky(Vec3 $point): float
     {
-        return $this->isUnderSky($point) ? $this->day->skyLux + M_PI * $this->day->groundNits() : 0.0;
+        return $this->sunlight->isUnderSky($point) ? $this->day->skyLux + M_PI * $this->day->groundNits() : 0.0;
     }
 
     /** @return array<string, float> lux of sky and ground on a surface at a point, by window, nothing in the way; `sky` in the open */
     public function diffuse(Vec3 $point, Vec3 $normal): array
     {
-        $lux = $this->isUnderSky($point) ? ['sky' => (1 + $normal->z) / 2 * $this->day->skyLux + (1 - $normal->z) / 2 * M_PI * $this->day->groundNits()] : [];
+        $lux = $this->sunlight->isUnderSky($point) ? ['sky' => (1 + $normal->z) / 2 * $this->day->skyLux + (1 - $normal->z) / 2 * M_PI * $this->day->groundNits()] : [];
         foreach ($this->panes as $id => [$corners, $passes, $inward, $opening]) {
             $seen = self::pastReveal($corners, $inward, $opening->revealM, $point);
             $lux[$id] = $seen === [] ? 0.0 : $passes * ($this->day->skyNits() * self::part($seen, $point->z, INF, $point, $normal) + $this->day->groundNits() * self::part($seen, -INF, $point->z, $point, $normal));
@@ -89,11 +77,8 @@ final class Windows
         if (! $this->isUp || $this->day->sunLux <= 0.0) {
             return 0.0;
         }
-        if ($this->isUnderSky($point)) {
-            // Walls of a yard throw their shadow; over them the sun is free.
-            [$distance] = $this->rooms->firstWall($point->floor(), $this->towardsSun()->floor()->unit());
-
-            return $point->z + $distance * tan($this->sun->altitudeRad) > $this->rooms->heightM ? $this->day->sunLux : 0.0;
+        if ($this->sunlight->isUnderSky($point)) {
+            return $this->sunlight->isOverTheWalls($point, $this->sun) ? $this->day->sunLux : 0.0;
         }
 
         return $this->sunlight->strikes($point, $this->sun) ? $this->day->sunLux * self::GLASS['single'] : 0.0;
@@ -104,7 +89,7 @@ final class Windows
     {
         $slant = $this->towardsSun()->dot($normal);
 
-        return $slant > 0.0 && $this->isUnderSky($point) ? $slant * $this->sunAt($point) : 0.0;
+        return $slant > 0.0 && $this->sunlight->isUnderSky($point) ? $slant * $this->sunAt($point) : 0.0;
     }
 
     /**

@@ -10,6 +10,8 @@ final class Noise
     /** A calm voice at one metre, dB(A) (ISO 9921, normal effort). */
     public const VOICE_DBA = 60.0;
 
+    public const DAY_MIN = 1440;
+
     /** @param  list<float>  $levels  dB; energies add */
     public static function together(array $levels): ?float
     {
@@ -22,21 +24,29 @@ final class Noise
         return $voiceDba - 20 * log10($microphoneM) - $noiseDba;
     }
 
-    /** Whether a source that runs from one clock time to another is heard in a window of the day; an open end is always. */
+    /** Whether a source that runs from one clock time to another is heard in a window of the day, either of them across midnight too; an open end is always. */
     public static function heard(string $runsFrom, string $runsTo, string $from, string $to): bool
     {
         if ($runsFrom === '' || $runsTo === '' || $from === '' || $to === '') {
             return true;
         }
-        [$a, $b, $c, $d] = array_map(self::minutes(...), [$runsFrom, $runsTo, $from, $to]);
-        $spans = $a <= $b ? [[$a, $b]] : [[$a, 1440], [0, $b]];
-        foreach ($spans as [$one, $two]) {
-            if ($one < $d && $two > $c) {
-                return true;
+        foreach (self::spans($runsFrom, $runsTo) as [$a, $b]) {
+            foreach (self::spans($from, $to) as [$c, $d]) {
+                if ($a < $d && $b > $c) {
+                    return true;
+                }
             }
         }
 
         return false;
+    }
+
+    /** @return non-empty-list<array{int, int}> minutes of one day: two stretches where midnight lies between, all of it from one time to the same */
+    private static function spans(string $from, string $to): array
+    {
+        [$a, $b] = [self::minutes($from), self::minutes($to)];
+
+        return $a < $b ? [[$a, $b]] : [[$a, self::DAY_MIN], [0, $b]];
     }
 
     /** Minutes of the day. */

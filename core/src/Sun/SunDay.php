@@ -50,6 +50,18 @@ final readonly class SunDay
         );
     }
 
+    /**
+     * Whether all of a stretch lies in the dark: the sun more than six degrees under.
+     *
+     * @param  array{float, float}  $window  seconds of the epoch
+     */
+    public function isDark(array $window): bool
+    {
+        $nextDawn = $this->civilDawn === null ? INF : $this->civilDawn + 86_400;
+
+        return $this->state !== 'polar_day' && $this->civilDusk !== null && (($window[0] >= $this->civilDusk && $window[1] <= $nextDawn) || ($this->civilDawn !== null && $window[1] <= $this->civilDawn));
+    }
+
     public function lengthS(): float
     {
         return match (true) {

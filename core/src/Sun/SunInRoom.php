@@ -6,6 +6,7 @@ namespace FineFrame\Sun;
 
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
+use FineFrame\Space\CeilingKind;
 use FineFrame\Space\Glazing;
 use FineFrame\Space\Opening;
 use FineFrame\Space\OpeningKind;
@@ -48,12 +49,37 @@ final readonly class SunInRoom
         return $this->entry($this->windows[$window], $sun) !== null;
     }
 
-    /** Whether direct sun reaches a point in the room through a window. */
+    /** Whether there is nothing but sky over a place. */
+    public function isUnderSky(Vec3 $point): bool
+    {
+        foreach ($this->room->all as $one) {
+            if ($one->room->ceiling->kind === CeilingKind::None && $one->room->floor->contains($point->floor())) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether direct sun reaches a point: over the walls where nothing is overhead, else through a window. */
     public function strikes(Vec3 $point, Sun $sun): bool
     {
-        if ($sun->altitudeRad <= 0) {
+        return $sun->altitudeRad > 0 && ($this->isOverTheWalls($point, $sun) || $this->comesIn($point, $sun));
+    }
+
+    /** In the open, walls of a yard throw their shadow; over them the sun is free. */
+    public function isOverTheWalls(Vec3 $point, Sun $sun): bool
+    {
+        if (! $this->isUnderSky($point)) {
             return false;
         }
+        [$distance] = $this->room->firstWall($point->floor(), $this->bearing($sun));
+
+        return $point->z + $distance * tan($sun->altitudeRad) > $this->room->heightM;
+    }
+
+    private function comesIn(Vec3 $point, Sun $sun): bool
+    {
         $towards = $this->bearing($sun);
         [$distance, $wall] = $this->room->firstWall($point->floor(), $towards);
         if ($wall === null) {

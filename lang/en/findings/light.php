@@ -68,6 +68,7 @@ return [
     'light-is-steady' => [
         'holds' => ['Light on :subject’s face stays within :drift over the recording, sky :sky.', 'Early and late frames cut.'],
         'fails' => ['Light on :subject’s face drifts by :drift over the recording, sky :sky; up to :limit cuts.', 'Another hour, a curtain, or lamps that outweigh the windows.'],
+        'clouds' => ['Light on :subject’s face changes by :drift as clouds pass; up to :limit cuts.', 'Draw a curtain, or let the lamps outweigh the windows. Else wait for one sky.'],
     ],
     'shadows-stay-out-of-frame' => [
         'holds' => ['No shadow is in a frame that should not be.', 'Walls are clean of gear, crew and bodies.'],

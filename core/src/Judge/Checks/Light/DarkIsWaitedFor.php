@@ -34,7 +34,7 @@ final class DarkIsWaitedFor extends Rule
         if (($schools->of('hour') !== 'after-dark' && $schools->of('first-light') !== 'wait-for-dark') || $site === null || $window === null || $day?->civilDusk === null || $day->civilDawn === null || ! ($situation->scene->windowsAt(Weather::Overcast, $window[0])?->isOpen() ?? false)) {
             return;
         }
-        $isDark = $window[0] >= $day->civilDusk || $window[1] <= $day->civilDawn;
+        $isDark = $day->isDark($window);
         yield $this->finding(
             $isDark ? Severity::Holds : Severity::Watch,
             ['from' => $site->clock($window[0]), 'dark' => $site->clock($day->civilDusk)],

@@ -38,11 +38,19 @@ final class LightIsSteady extends Rule
         if ($site === null || $window === null || $weather === Weather::AsMetered) {
             return;
         }
+        $day = $situation->place()->study()?->day;
+        if ($day !== null && $day->isDark($window)) {
+            return;
+        }
         $limit = $situation->limits->get('drift_watch_stops');
+        // Clouds that come and go give both of these within one sentence.
+        $skies = $weather === Weather::Broken ? [Weather::Clear, Weather::Overcast] : [$weather];
         foreach ($situation->setup->subjects() as $subject) {
             $levels = [];
             foreach ([$window[0], ($window[0] + $window[1]) / 2, $window[1]] as $time) {
-                $levels[$site->clock($time)] = log(max(1e-6, $situation->face($subject->id)->totalAt($weather, $time)), 2);
+                foreach ($skies as $sky) {
+                    $levels[$site->clock($time).(count($skies) > 1 ? " $sky->value" : '')] = log(max(1e-6, $situation->face($subject->id)->totalAt($sky, $time)), 2);
+                }
             }
             $drift = max($levels) - min($levels);
             $curtains = [];
@@ -55,6 +63,7 @@ final class LightIsSteady extends Rule
                 [$subject->id],
                 new Working('light on the face at the beginning, the middle and the end, over the first', array_map(static fn (float $l): Quantity => Quantity::of($l - reset($levels), Unit::Stop), $levels), 'clouds are not foreseen'),
                 $drift > $limit ? [...$this->noon($situation, $site, $window), ...($curtains === [] ? [] : [new Mend('draw-curtains', ['windows' => 'windows'], new Edit($curtains))])] : [],
+                $weather !== Weather::Broken ? null : ($drift > $limit ? 'clouds' : 'holds'),
             );
         }
     }

@@ -25,6 +25,9 @@ final class NaturalLightIsEnough extends PlaceRule
     {
         $metering = $view->metering();
         $wanted = $metering->wantedLux();
+        [$day, $window] = [$view->study()?->day, $view->window()];
+        $isDark = $day !== null && $window !== null && $day->isDark($window);
+        $fades = $day?->sunset !== null && $window !== null && $window[0] < $day->sunset && $window[1] > $day->sunset;
         foreach ($view->place->list('light') as $reading) {
             $lux = DaylightFit::lux($reading);
             if ($reading->text('under') !== 'daylight' || $lux === null || $lux <= 0) {
@@ -32,12 +35,18 @@ final class NaturalLightIsEnough extends PlaceRule
             }
             $short = -Exposure::stops($wanted, $lux);
             $enough = $short <= $view->limits->get('key_watch_stops');
-            yield $this->finding($enough ? Severity::Holds : Severity::Watch, [
+            yield $this->finding($enough && ! $isDark && ! $fades ? Severity::Holds : Severity::Watch, [
+                'sunset' => $day?->sunset === null ? '' : $day->site->clock($day->sunset), 'from' => $window === null || $day === null ? '' : $day->site->clock($window[0]), 'to' => $window === null || $day === null ? '' : $day->site->clock($window[1]),
                 'spot' => $reading->text('name'), 'lux' => Quantity::of($lux, Unit::Lux), 'short' => Quantity::of(abs($short), Unit::Stop), 'stop' => Quantity::of($metering->tStop, Unit::TStop),
                 'iso' => (string) (int) round($metering->iso), 'need_iso' => (string) (int) (ceil($metering->iso * 2 ** max(0.0, $short) / 100) * 100), 'need_stop' => Quantity::of($metering->tStop / sqrt(2 ** max(0.0, $short)), Unit::TStop),
             ], [$view->place->id, $reading->id], new Working('short = log₂(wanted ÷ metered)', [
                 'metered' => Quantity::of($lux, Unit::Lux), 'wanted' => Quantity::of($wanted, Unit::Lux), 'at' => Quantity::of($metering->tStop, Unit::TStop), 'ISO' => (string) (int) round($metering->iso),
-            ], 'incident meter, ISO 2720, dome 330'), case: $enough && $short < -1.0 ? 'plenty' : null);
+            ], 'incident meter, ISO 2720, dome 330'), case: match (true) {
+                $isDark => 'dark',
+                $fades => 'fades',
+                $enough && $short < -1.0 => 'plenty',
+                default => null,
+            });
         }
     }
 }

@@ -11,6 +11,7 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Scout\Noise;
 
 /** A place has its quiet hours: what cannot be stopped may be waited for. */
 final class QuietHoursAreUsed extends Rule
@@ -37,8 +38,8 @@ final class QuietHoursAreUsed extends Rule
         $long = $window[1] - $window[0];
         $from = $site->clock($window[0]);
         $to = $site->clock($window[1]);
-        $inside = array_filter($windows, static fn (array $w): bool => $w[0] <= $from && $w[1] >= $to);
-        $better = array_values(array_filter($windows, static fn (array $w): bool => $situation->setup->plan->moment($site, $w[1]) - $situation->setup->plan->moment($site, $w[0]) >= $long));
+        $inside = array_filter($windows, static fn (array $w): bool => 60 * ($w[2] - (Noise::minutes($from) - Noise::minutes($w[0]) + Noise::DAY_MIN) % Noise::DAY_MIN) >= $long);
+        $better = array_values(array_filter($windows, static fn (array $w): bool => 60 * $w[2] >= $long));
         $case = $inside !== [] ? null : ($better !== [] ? 'other' : 'never');
         yield $this->finding(
             $case === null ? Severity::Holds : Severity::Watch,

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Tests;
+
+use FineFrame\Judge\Finding;
+use FineFrame\Judge\Judge;
+use FineFrame\Judge\Verdicts;
+use FineFrame\Plan\Kit;
+use FineFrame\Plan\PlanReader;
+use FineFrame\Plan\SetupPlan;
+
+/**
+ * Small plans that read like a sentence: `Plans::room(6, 5)->sitter('ann', 3, 3)->camera('a', 3, 1)->setup()`. A room's corner is at 0, 0; `near` is
+ * its wall along y = 0; bearings are clockwise from +y, so a sitter who faces 180 looks toward it.
+ */
+final readonly class Plans
+{
+    /** @param  array<string, mixed>  $document */
+    private function __construct(private array $document)
+    {
+    }
+
+    /** An empty room, walls `near`, `right`, `far`, `left`, its surfaces as unknown as a new one's. */
+    public static function room(float $widthM = 6.0, float $depthM = 5.0, float $heightM = 3.0): self
+    {
+        $wall = static fn (string $id, float $lengthM): array => ['id' => $id, 'name' => "$id wall", 'length_m' => $lengthM, 'turn_deg' => 90, 'by' => 'tape'];
+
+        return new self([
+            'format' => PlanReader::FORMAT, 'version' => PlanReader::VERSION,
+            'shoot' => ['id' => 'shoot', 'title' => 'A room', 'date' => '2026-06-21'],
+            'brief' => ['kind' => 'talk with one person'],
+            'locations' => [[
+                'id' => 'room', 'name' => 'room',
+                'space' => ['height_m' => $heightM, 'north_deg' => 0, 'walls' => [$wall('near', $widthM), $wall('right', $depthM), $wall('far', $widthM), $wall('left', $depthM)]],
+            ]],
+            'setups' => [[
+                'id' => 'one', 'name' => 'One', 'location' => 'room', 'metering' => ['iso' => 800, 'fps' => 25, 'shutter_deg' => 180, 't_stop' => 2.8, 'ambient_lux' => 20],
+                'subjects' => [], 'cameras' => [], 'lights' => [], 'microphones' => [], 'furniture' => [],
+            ]],
+            'kit' => Kit::library()->write(),
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public function sitter(string $id, float $x, float $y, float $facingDeg = 180, array $more = []): self
+    {
+        return $this->adding('subjects', $more + ['id' => $id, 'name' => ucfirst($id), 'x_m' => $x, 'y_m' => $y, 'facing_deg' => $facingDeg, 'posture' => 'seated', 'sway_m' => 0.03]);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public function stander(string $id, float $x, float $y, float $facingDeg = 180, array $more = []): self
+    {
+        return $this->sitter($id, $x, $y, $facingDeg, $more + ['posture' => 'standing']);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public function interviewer(string $id, float $x, float $y, float $facingDeg = 0, array $more = []): self
+    {
+        return $this->sitter($id, $x, $y, $facingDeg, $more + ['role' => 'interviewer']);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public function camera(string $id, float $x, float $y, ?string $on = null, array $more = []): self
+    {
+        $on ??= $this->document['setups'][0]['subjects'][0]['id'] ?? null;
+        $aim = $on === null ? ['mode' => 'free'] : ['mode' => 'eyes', 'subject' => $on];
+
+        return $this->adding('cameras', $more + [
+            'id' => $id, 'label' => strtoupper($id), 'body' => 'a-body', 'lens' => 'zoom-24-70', 'support' => 'tripod',
+            'x_m' => $x, 'y_m' => $y, 'height_m' => 1.2, 'focal_mm' => 50, 't_stop' => 2.9, 'aim' => $aim,
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public function lamp(string $id, float $x, float $y, ?string $on = null, array $more = []): self
+    {
+        $on ??= $this->document['setups'][0]['subjects'][0]['id'] ?? '';
+
+        return $this->adding('lights', $more + ['id' => $id, 'name' => ucfirst($id), 'fixture' => 'soft-90', 'stand' => 'light-stand', 'x_m' => $x, 'y_m' => $y, 'height_m' => 1.8, 'subject' => $on, 'dimmer' => 0.2]);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public function boom(string $id, float $x, float $y, float $heightM, array $more = []): self
+    {
+        return $this->adding('microphones', $more + [
+            'id' => $id, 'name' => ucfirst($id), 'model' => 'short-line', 'pole' => 'pole-3', 'stand' => 'boom-stand', 'subject' => $this->document['setups'][0]['subjects'][0]['id'] ?? '',
+            'x_m' => $x, 'y_m' => $y, 'height_m' => $heightM, 'stand_x_m' => $x + 1.2, 'stand_y_m' => $y, 'stand_height_m' => 2.0,
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public function thing(string $id, float $x, float $y, float $widthM, float $depthM, float $heightM, array $more = []): self
+    {
+        return $this->adding('furniture', $more + ['id' => $id, 'name' => $id, 'x_m' => $x, 'y_m' => $y, 'width_m' => $widthM, 'depth_m' => $depthM, 'height_m' => $heightM]);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public function window(string $id, string $wall, float $offsetM, float $widthM, array $more = []): self
+    {
+        return $this->opening($id, $wall, $offsetM, $widthM, $more + ['kind' => 'window', 'sill_m' => 0.9, 'head_m' => 2.1]);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public function opening(string $id, string $wall, float $offsetM, float $widthM, array $more): self
+    {
+        $document = $this->document;
+        $document['locations'][0]['space']['openings'][] = $more + ['id' => $id, 'name' => "$id", 'wall' => $wall, 'offset_m' => $offsetM, 'width_m' => $widthM];
+
+        return new self($document);
+    }
+
+    /** One row more of a setup's list: `tracks`, `links`, `progress`. */
+    public function row(string $list, array $row): self
+    {
+        $nth = count($this->document['setups'][0][$list] ?? []) + 1;
+
+        return $this->adding($list, $row + ['id' => "$list-$nth"]);
+    }
+
+    /** @param  array<string, mixed>  $changes  by pointer from the plan's root, or below its setup */
+    public function with(array $changes): self
+    {
+        $document = $this->document;
+        foreach ($changes as $pointer => $value) {
+            $at = &$document;
+            $from = str_starts_with($pointer, '/') ? '' : 'setups/0/';
+            foreach (explode('/', $from.ltrim($pointer, '/')) as $step) {
+                $index = is_array($at) && array_is_list($at) ? array_search($step, array_column($at, 'id'), true) : false;
+                $at = &$at[$index === false ? $step : $index];
+            }
+            $at = $value;
+            unset($at);
+        }
+
+        return new self($document);
+    }
+
+    public function setup(?string $id = null): SetupPlan
+    {
+        return PlanReader::document($this->document)->setup($id);
+    }
+
+    public function judged(?string $id = null): Verdicts
+    {
+        return Judge::standard()->judge($this->setup($id));
+    }
+
+    /** @return list<Finding> what one check says */
+    public function said(string $check, ?string $id = null): array
+    {
+        return array_values(array_filter($this->judged($id)->findings, static fn (Finding $f): bool => $f->check === $check));
+    }
+
+    /** @return array<string, mixed> */
+    public function document(): array
+    {
+        return $this->document;
+    }
+
+    private function adding(string $list, array $item): self
+    {
+        $document = $this->document;
+        $document['setups'][0][$list][] = $item;
+
+        return new self($document);
+    }
+}
