@@ -39,7 +39,7 @@ final readonly class RadioDesk
             }
         }
         $x = static fn (int $khz): float => round(self::WIDTH * ($khz - $from) / ($to - $from), 1);
-        $hit = array_column($this->plan->conflicts(), 'victim');
+        $hit = array_keys($this->plan->hits());
         $products = Intermodulation::products($carriers);
         $seen = array_unique(array_filter(array_column([...$products['im3_2tx'], ...(count($carriers) > 14 ? [] : $products['im3_3tx'])], 0), static fn (int $p): bool => $p > $from && $p < $to));
 

@@ -97,7 +97,7 @@ it('reaches a size by the lens or by moving, alike in size and unlike in what is
 it('squares a camera that aims freely by turning it, and others by carrying them around', function (string $camera, array $changes): void {
     $setup = Cases::demo($changes);
     [$finding] = array_values(array_filter(found($setup, 'camera-is-square'), fn (Finding $f): bool => $f->about === [$camera]));
-    $after = $finding->ideas[0]->edit->applyTo($setup->plan)->setup($setup->setup->id);
+    $after = $finding->ideas()[0]->edit->applyTo($setup->plan)->setup($setup->setup->id);
 
     expect($finding->severity)->toBe(Severity::Watch)
         ->and(abs(rad2deg(Square::toWall($after, (new Scene($after))->views[$camera])->offRad)))->toBeLessThan(0.4);
@@ -164,6 +164,6 @@ it('finds the widest seat that hides nobody', function (): void {
         ->and(max($paths?->hidden(1.1, (float) $widest) ?? [1]))->toBeLessThanOrEqual(0.15)->and(max($paths?->hidden(1.1, (float) $widest + 0.02) ?? [0]))->toBeGreaterThan(0.15);
 
     $found = found($setup, 'seat-is-slim')[0];
-    expect($found->severity->value)->toBe('watch')->and($found->ideas[0]->case)->toBe('lower-back')
-        ->and(found($found->ideas[0]->edit->applyTo($setup->plan)->again($setup), 'seat-is-slim')[0]->severity->value)->toBe('holds');
+    expect($found->severity->value)->toBe('watch')->and($found->ideas()[0]->case)->toBe('lower-back')
+        ->and(found($found->ideas()[0]->edit->applyTo($setup->plan)->again($setup), 'seat-is-slim')[0]->severity->value)->toBe('holds');
 });

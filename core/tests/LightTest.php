@@ -253,9 +253,9 @@ it('takes a lamp off the background by a flag that leaves the face its light', f
     $setup = Cases::demo(['lights/key/fixture' => 'open-200', 'lights/key/x_m' => 1.2, 'lights/key/y_m' => 1.6, 'lights/key/height_m' => 1.7, 'lights/key/dimmer' => 0.5, '/brief/limits/background_over_stops' => -2.5]);
     $verdicts = Judge::standard()->judge($setup);
     $found = array_values(array_filter($verdicts->findings, fn ($f): bool => $f->check === 'background-sits-under-the-face' && in_array('cam-a', $f->about, true)))[0];
-    expect($found->severity->value)->toBe('watch')->and($found->ideas)->not->toBe([]);
+    expect($found->severity->value)->toBe('watch')->and($found->ideas())->not->toBe([]);
 
-    $flagged = $found->ideas[0]->edit->applyTo($setup->plan)->again($setup);
+    $flagged = $found->ideas()[0]->edit->applyTo($setup->plan)->again($setup);
     [$before, $after] = [new Situation($setup), new Situation($flagged)];
     expect($after->face('miller')->byLamp['key'])->toBeGreaterThan(0.9 * $before->face('miller')->byLamp['key'])
         ->and($after->behind($flagged->cameras['cam-a'], $flagged->bodies['miller'])['key'])->toBeLessThan(0.4 * $before->behind($setup->cameras['cam-a'], $setup->bodies['miller'])['key']);
@@ -290,7 +290,7 @@ it('lets a lamp outside in by the windows alone, and brings back all that comes 
     $setup = Cases::demo($outside(-1.5, 2.5, 2.0));
     $found = array_values(array_filter(Judge::standard()->judge($setup)->findings, fn (Finding $f): bool => $f->check === 'lamps-outside-reach-in'))[0];
     expect("{$found->severity->value} $found->case")->toBe('watch dark');
-    $mended = new Situation($found->ideas[0]->edit->applyTo($setup->plan)->again($setup));
+    $mended = new Situation($found->ideas()[0]->edit->applyTo($setup->plan)->again($setup));
     expect($mended->face('miller')->seen['key'])->toBeGreaterThan(0.5);
 });
 
@@ -354,7 +354,7 @@ it('keeps the face over a walk by a carried lamp, and says what else changes', f
     $still = (new Situation(Cases::demo($walk(['subjects/miller/x_m' => 4.05, 'subjects/miller/y_m' => 2.675]))))->face('miller')->light->totalLux();
     expect($steps[2]->lux)->toEqualWithDelta($still, 0.02 * $still)->and($steps[0]->lux)->toBeGreaterThan(1.4 * $steps[4]->lux);
     $found = array_values(array_filter(Judge::standard()->judge($setup)->findings, fn (Finding $f): bool => $f->check === 'walk-keeps-its-light'))[0];
-    $carried = new Situation($found->ideas[0]->edit->applyTo($setup->plan)->again($setup));
+    $carried = new Situation($found->ideas()[0]->edit->applyTo($setup->plan)->again($setup));
     expect(Walk::allOf($carried)[0]->drift())->toBeLessThan(0.3);
 });
 

@@ -43,6 +43,7 @@ return [
     'cover-wind' => 'give :thing: :cover',
     'lower-frame' => 'lower the top of :thing’s frame by :distance, and the boom with it',
     'set-links' => 'set :links anew, and leave the rest',
+    'set-many-links' => 'set :count links anew, and leave the rest',
     'boom-between' => 'hang :thing between :one and :other',
     'hang-blankets' => 'hang :count blankets, free of the walls',
     'set-tint' => 'take the tint out of :thing',

@@ -74,7 +74,7 @@ it('says every finding, reason and mend in whole sentences, in both systems', fu
         $work = workspace($changes, $units);
         foreach ($work->verdicts->findings as $finding) {
             $said = [$work->phrase->finding($finding), $work->phrase->why($finding)];
-            foreach ($finding->ideas as $idea) {
+            foreach ($finding->ideas() as $idea) {
                 $said[] = $work->phrase->mend($idea);
             }
             foreach ($said as $words) {

@@ -13,7 +13,7 @@ final readonly class Finding
      * @param  string  $case  which of the check's sentences
      * @param  array<string, Quantity|string>  $arguments  the sentence's parts
      * @param  list<string>  $about  ids of the things it concerns
-     * @param  list<Mend>  $ideas  in order of preference; each is tried before it is offered
+     * @param  list<Mend>|\Closure(): list<Mend>  $ideas  in order of preference; each is tried before it is offered. Those that are dear to find are found when somebody asks
      */
     public function __construct(
         public string $check,
@@ -23,8 +23,14 @@ final readonly class Finding
         public array $arguments,
         public array $about,
         public Working $working,
-        public array $ideas = [],
+        private array|\Closure $ideas = [],
     ) {
+    }
+
+    /** @return list<Mend> */
+    public function ideas(): array
+    {
+        return is_array($this->ideas) ? $this->ideas : ($this->ideas)();
     }
 
     /** The same for the same rule about the same things, whatever the numbers. */

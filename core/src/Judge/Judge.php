@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace FineFrame\Judge;
 
 use FineFrame\Document\InvalidDocument;
+use FineFrame\Plan\Edit;
 use FineFrame\Plan\SetupPlan;
 
 final class Judge
 {
+    /** @var \WeakMap<Edit, Trial> changes that several findings would mend are tried once */
+    private \WeakMap $trials;
+
     /** @param  list<Check>  $checks */
     public function __construct(private readonly array $checks)
     {
+        $this->trials = new \WeakMap;
     }
 
     public static function standard(): self
@@ -36,13 +41,9 @@ final class Judge
     public function mend(SetupPlan $setup, Verdicts $verdicts, Finding $finding): ?Mend
     {
         $broken = $verdicts->broken();
-        foreach ($finding->ideas as $idea) {
-            try {
-                $after = new Situation($idea->edit->applyTo($setup->plan)->again($setup));
-            } catch (InvalidDocument) {
-                continue;
-            }
-            if ($this->isMended($after, $finding, $broken)) {
+        foreach ($finding->ideas() as $idea) {
+            $trial = $this->tried($setup, $idea->edit);
+            if ($trial !== null && $this->isMended($trial, $finding, $broken)) {
                 return $idea;
             }
         }
@@ -50,16 +51,29 @@ final class Judge
         return null;
     }
 
+    private function tried(SetupPlan $setup, Edit $edit): ?Trial
+    {
+        if (! isset($this->trials[$edit])) {
+            try {
+                $this->trials[$edit] = new Trial(new Situation($edit->applyTo($setup->plan)->again($setup)));
+            } catch (InvalidDocument) {
+                return null;
+            }
+        }
+
+        return $this->trials[$edit];
+    }
+
     /**
      * The check that found it is asked first: most ideas that fail, fail there.
      *
      * @param  list<string>  $broken  what broke before
      */
-    private function isMended(Situation $after, Finding $finding, array $broken): bool
+    private function isMended(Trial $after, Finding $finding, array $broken): bool
     {
         $own = array_filter($this->checks, static fn (Check $c): bool => $c->id() === $finding->check);
         foreach ([...$own, ...array_diff_key($this->checks, $own)] as $check) {
-            foreach ($check->run($after) as $found) {
+            foreach ($after->of($check) as $found) {
                 $isSame = $found->key() === $finding->key() && $found->severity !== Severity::Holds;
                 if ($isSame || ($found->severity === Severity::Breaks && ! in_array($found->key(), $broken, true))) {
                     return false;

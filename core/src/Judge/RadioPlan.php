@@ -7,6 +7,7 @@ namespace FineFrame\Judge;
 use FineFrame\Document\Record;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Sound\CarrierSet;
 use FineFrame\Sound\Coordination;
 use FineFrame\Sound\Guards;
 use FineFrame\Sound\Intermodulation;
@@ -14,8 +15,14 @@ use FineFrame\Sound\Intermodulation;
 /** The wireless links of a setup and their carriers: what hits what, and channels for all of them at once. */
 final readonly class RadioPlan
 {
-    /** Usual guards for analogue voice links; a maker's own go before. kHz. */
-    public const GUARDS = [350, 100, 50, 0];
+    /** Usual guards for analogue voice links: spacing, third order of two and of three, fifth order of two; a maker's own go before. kHz. */
+    public const GUARDS = [350, 100, 50, 50];
+
+    /** All blocks together are searched so long. */
+    private const SECONDS = 2.0;
+
+    /** Among up to so many, moving one or two is tried first. */
+    private const FEW = 12;
 
     /** @var list<Record> */
     public array $links;
@@ -42,10 +49,10 @@ final readonly class RadioPlan
         return $carriers;
     }
 
-    /** @return list<array{type: string, product: int, generators: list<int>, victim: int, distance: int}> */
-    public function conflicts(): array
+    /** @return array<int, array{type: string, product: int, generators: list<int>, victim: int, distance: int}> what hits each carrier first, by carrier */
+    public function hits(): array
     {
-        return Intermodulation::conflicts(array_values($this->carriers()), self::guards());
+        return Intermodulation::hits(array_values($this->carriers()), self::guards());
     }
 
     /** @return list<array{int, int, string}> kHz, and what was heard there */
@@ -73,70 +80,154 @@ final readonly class RadioPlan
     }
 
     /**
-     * The repair that disturbs least: as few links as can be are set anew, each as near to where it was as is free; the rest
-     * stay where they are.
+     * The repair that disturbs least: one link set anew where one does, or two among few, else all that cannot stay beside the others, each as near to
+     * where it was as is free; the rest stay where they are.
      *
-     * @return array{edit: Edit, moved: list<string>}|null null where nothing is wrong, or where no such few help
+     * @return array{edit: Edit, moved: list<string>}|null null where nothing is wrong, or where somebody would find no room
      */
     public function repaired(): ?array
     {
         $carriers = $this->carriers();
-        $bad = array_keys(array_filter($carriers, fn (int $khz): bool => $this->isHit($khz, $carriers)));
+        $bad = $this->hit();
         if ($bad === []) {
             return null;
         }
-        $free = array_values(array_filter($this->links, static fn (Record $l): bool => ! $l->flag('locked') && isset($carriers[$l->id]) && $l->number('from_mhz') !== null && $l->number('to_mhz') !== null));
-        // What is hit itself comes first: one of its makers may do as well.
-        usort($free, static fn (Record $a, Record $b): int => in_array($b->id, $bad, true) <=> in_array($a->id, $bad, true));
-        foreach ($free as $link) {
-            $found = $this->setAnew([$link], $carriers);
+        $hit = array_values(array_filter($this->links, static fn (Record $l): bool => in_array($carriers[$l->id] ?? null, $bad, true)));
+        $free = count($this->links) > self::FEW ? [] : $this->movable([...$hit, ...$this->links]);
+        foreach ([...array_map(static fn (Record $l): array => [$l], $free), ...self::pairs($free)] as $links) {
+            $found = $this->setAnew($links);
             if ($found !== null) {
                 return $found;
             }
         }
-        foreach ($free as $i => $one) {
-            foreach (array_slice($free, $i + 1) as $other) {
-                $found = $this->setAnew([$one, $other], $carriers);
-                if ($found !== null) {
-                    return $found;
-                }
-            }
-        }
 
-        return null;
-    }
-
-    /** @param  array<string, int>  $carriers */
-    private function isHit(int $khz, array $carriers): bool
-    {
-        $taken = array_filter($this->occupied(), static fn (array $o): bool => $khz > $o[0] && $khz < $o[1]);
-
-        return $taken !== [] || in_array($khz, array_column(Intermodulation::conflicts(array_values($carriers), self::guards()), 'victim'), true);
+        return $this->setAnew($this->movable($this->unfit($hit)));
     }
 
     /**
-     * @param  non-empty-list<Record>  $links  to be set anew, one after the other
-     * @param  array<string, int>  $carriers
+     * @param  list<Record>  $links
+     * @return list<array{Record, Record}>
+     */
+    private static function pairs(array $links): array
+    {
+        $pairs = [];
+        foreach ($links as $i => $one) {
+            foreach (array_slice($links, $i + 1) as $other) {
+                $pairs[] = [$one, $other];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return list<int> kHz of those that something falls on */
+    private function hit(): array
+    {
+        $carriers = array_values($this->carriers());
+        $taken = array_filter($carriers, fn (int $khz): bool => ! $this->isFree($khz));
+
+        return array_values(array_unique([...array_keys(Intermodulation::hits($carriers, self::guards())), ...$taken]));
+    }
+
+    /** Whether nothing was heard there. */
+    private function isFree(int $khz): bool
+    {
+        return array_filter($this->occupied(), static fn (array $o): bool => $khz > $o[0] && $khz < $o[1]) === [];
+    }
+
+    /**
+     * @param  list<Record>  $links
+     * @return list<Record> each once, those that may be set
+     */
+    private function movable(array $links): array
+    {
+        $free = [];
+        foreach ($links as $link) {
+            if (! $link->flag('locked') && $link->number('set_mhz') !== null && $link->number('from_mhz') !== null && $link->number('to_mhz') !== null) {
+                $free[$link->id] = $link;
+            }
+        }
+
+        return array_values($free);
+    }
+
+    /**
+     * Those that cannot stay: locked links come first, then those that nothing hits, then the others, and who does not fit beside
+     * those before has to go elsewhere.
+     *
+     * @param  list<Record>  $hit
+     * @return list<Record>
+     */
+    private function unfit(array $hit): array
+    {
+        $ids = array_map(static fn (Record $l): string => $l->id, $hit);
+        $links = $this->links;
+        usort($links, static fn (Record $a, Record $b): int => [$b->flag('locked'), in_array($a->id, $ids, true)] <=> [$a->flag('locked'), in_array($b->id, $ids, true)]);
+        [$set, $unfit, $carriers] = [new CarrierSet(self::guards()), [], $this->carriers()];
+        foreach ($links as $link) {
+            $khz = $carriers[$link->id] ?? null;
+            if ($khz === null) {
+                continue;
+            }
+            if ($link->flag('locked') || ($this->isFree($khz) && $set->fits($khz))) {
+                $set->add($khz);
+            } else {
+                $unfit[] = $link;
+            }
+        }
+
+        return $unfit;
+    }
+
+    /**
+     * @param  list<Record>  $links  to be set anew, one after the other
      * @return array{edit: Edit, moved: list<string>}|null
      */
-    private function setAnew(array $links, array $carriers): ?array
+    private function setAnew(array $links): ?array
     {
-        $stay = array_diff_key($carriers, array_flip(array_map(static fn (Record $l): string => $l->id, $links)));
-        if (array_filter($stay, fn (int $khz): bool => $this->isHit($khz, $stay)) !== []) {
+        $carriers = $this->carriers();
+        $ids = array_map(static fn (Record $l): string => $l->id, $links);
+        $stay = array_values(array_diff_key($carriers, array_flip($ids)));
+        if ($links === [] || Intermodulation::hits($stay, self::guards()) !== [] || array_filter($stay, fn (int $khz): bool => ! $this->isFree($khz)) !== []) {
             return null;
         }
         $edit = [];
-        foreach ($links as $link) {
-            $range = [(int) ceil(1000 * ($link->number('from_mhz') ?? 0.0)), (int) floor(1000 * ($link->number('to_mhz') ?? 0.0))];
-            $found = (new Coordination([$range], max(1, (int) ($link->number('step_khz') ?? 25.0)), self::guards(), array_map(static fn (array $o): array => [$o[0], $o[1]], $this->occupied())))->nearest($carriers[$link->id], array_values($stay));
+        foreach (self::blocks($links) as $block) {
+            $found = $this->search($block[0])->nearest(array_map(static fn (Record $l): int => $carriers[$l->id], $block), $stay);
             if ($found === null) {
                 return null;
             }
-            $stay[$link->id] = $found;
-            $edit["/setups/{$this->setup->setup->id}/links/$link->id/set_mhz"] = $found / 1000;
+            foreach ($found as $i => $khz) {
+                $edit["/setups/{$this->setup->setup->id}/links/{$block[$i]->id}/set_mhz"] = $khz / 1000;
+            }
+            $stay = [...$stay, ...$found];
         }
 
         return ['edit' => new Edit($edit), 'moved' => array_map(static fn (Record $l): string => $l->text('name'), $links)];
+    }
+
+    /**
+     * @param  list<Record>  $links
+     * @return list<non-empty-list<Record>> by what they tune, the narrowest first: these have the least to choose from
+     */
+    private static function blocks(array $links): array
+    {
+        $blocks = [];
+        foreach ($links as $link) {
+            $blocks[$link->number('from_mhz').'-'.$link->number('to_mhz').'-'.$link->number('step_khz')][] = $link;
+        }
+        $width = static fn (Record $l): float => ($l->number('to_mhz') ?? 0.0) - ($l->number('from_mhz') ?? 0.0);
+        usort($blocks, static fn (array $a, array $b): int => $width($a[0]) <=> $width($b[0]));
+
+        return $blocks;
+    }
+
+    /** The places that a link tunes to, clear of what was heard. */
+    private function search(Record $link): Coordination
+    {
+        $range = [(int) ceil(1000 * ($link->number('from_mhz') ?? 0.0)), (int) floor(1000 * ($link->number('to_mhz') ?? 0.0))];
+
+        return new Coordination([$range], max(1, (int) ($link->number('step_khz') ?? 25.0)), self::guards(), array_map(static fn (array $o): array => [$o[0], $o[1]], $this->occupied()));
     }
 
     /**
@@ -145,25 +236,23 @@ final readonly class RadioPlan
      *
      * @return array{edit: Edit, left: list<string>} what is set, and the names of links for which there is no room in their block
      */
-    public function coordinated(float $seconds = 1.0): array
+    public function coordinated(float $seconds = self::SECONDS): array
     {
-        [$edit, $left, $stays, $blocks] = [[], [], [], []];
+        [$edit, $left, $stays, $free] = [[], [], [], []];
         foreach ($this->links as $link) {
             $set = $link->number('set_mhz');
             if ($link->flag('locked') && $set !== null) {
                 $stays[] = (int) round(1000 * $set);
             } elseif ($link->number('from_mhz') !== null && $link->number('to_mhz') !== null) {
-                $blocks[$link->number('from_mhz').'-'.$link->number('to_mhz').'-'.$link->number('step_khz')][] = $link;
+                $free[] = $link;
             } else {
                 $left[] = $link->text('name');
             }
         }
-        // The narrowest blocks first: they have the least to choose from.
-        uasort($blocks, static fn (array $a, array $b): int => (($a[0]->number('to_mhz') ?? 0.0) - ($a[0]->number('from_mhz') ?? 0.0)) <=> (($b[0]->number('to_mhz') ?? 0.0) - ($b[0]->number('from_mhz') ?? 0.0)));
+        $blocks = self::blocks($free);
         foreach ($blocks as $links) {
-            $range = [(int) ceil(1000 * ($links[0]->number('from_mhz') ?? 0.0)), (int) floor(1000 * ($links[0]->number('to_mhz') ?? 0.0))];
-            $search = new Coordination([$range], max(1, (int) ($links[0]->number('step_khz') ?? 25.0)), self::guards(), array_map(static fn (array $o): array => [$o[0], $o[1]], $this->occupied()));
-            $found = array_values(array_diff($search->solve(count($stays) + count($links), $stays, $seconds)['carriers'], $stays));
+            $solved = $this->search($links[0])->solve(count($stays) + count($links), $stays, $seconds / count($blocks));
+            $found = array_values(array_diff($solved['carriers'], $stays));
             foreach ($links as $i => $link) {
                 if (isset($found[$i])) {
                     $edit["/setups/{$this->setup->setup->id}/links/$link->id/set_mhz"] = $found[$i] / 1000;

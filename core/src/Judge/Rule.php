@@ -12,9 +12,9 @@ abstract class Rule implements Check
     /**
      * @param  array<string, Quantity|string>  $arguments
      * @param  list<string>  $about
-     * @param  list<Mend>  $ideas
+     * @param  list<Mend>|\Closure(): list<Mend>  $ideas
      */
-    protected function finding(Severity $severity, array $arguments, array $about, Working $working, array $ideas = [], ?string $case = null): Finding
+    protected function finding(Severity $severity, array $arguments, array $about, Working $working, array|\Closure $ideas = [], ?string $case = null): Finding
     {
         return new Finding($this->id(), $this->stage(), $severity, $case ?? ($severity === Severity::Holds ? 'holds' : 'fails'), $arguments, $about, $working, $severity === Severity::Holds ? [] : $ideas);
     }

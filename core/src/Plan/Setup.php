@@ -52,7 +52,7 @@ final readonly class Setup implements Part
     {
         $lists = [];
         foreach (SetupLists::all() as $list => $columns) {
-            $lists[$list] = $node->each($list, static fn (Node $n): Record => Record::read($n, $columns), 100);
+            $lists[$list] = $node->each($list, static fn (Node $n): Record => Record::read($n, $columns), SetupLists::MOST[$list] ?? SetupLists::USUAL_MOST);
         }
 
         return new self(

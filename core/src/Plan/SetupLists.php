@@ -12,6 +12,11 @@ use FineFrame\Sound\BoomPlacement;
 /** What a setup lists besides what stands on its floor, and the columns of each list. */
 final class SetupLists
 {
+    public const USUAL_MOST = 100;
+
+    /** Rows of a list, where fewer are what a setup can be judged with; what so many links make of one another is gone through in a second. */
+    public const MOST = ['links' => 64];
+
     /** @return array<string, array<string, Column>> */
     public static function all(): array
     {

@@ -78,24 +78,34 @@ final class Coordination
     }
 
     /**
-     * The free place that is nearest to where a carrier was, beside those that stay.
+     * For each in turn, the free place that is nearest to where it was, beside those that stay and those set before it.
      *
+     * @param  list<int>  $was  kHz
      * @param  list<int>  $stay  kHz, which leave each other alone
+     * @return list<int>|null null where one finds no room
      */
-    public function nearest(int $was, array $stay): ?int
+    public function nearest(array $was, array $stay): ?array
     {
         foreach ($stay as $f) {
             $this->take($f, 1);
         }
-        $best = null;
-        foreach ($this->places as $i => $f) {
-            if ($this->forbidden[$i] === 0 && $f !== $was && ($best === null || abs($f - $was) < abs($best - $was))) {
-                $best = $f;
+        $found = [];
+        foreach ($was as $one) {
+            $best = null;
+            foreach ($this->places as $i => $f) {
+                if ($this->forbidden[$i] === 0 && $f !== $one && ($best === null || abs($f - $one) < abs($best - $one))) {
+                    $best = $f;
+                }
             }
+            if ($best === null) {
+                break;
+            }
+            $this->take($best, 1);
+            $found[] = $best;
         }
         $this->letGo(0);
 
-        return $best;
+        return count($found) === count($was) ? $found : null;
     }
 
     private function search(int $from, int $wanted): void

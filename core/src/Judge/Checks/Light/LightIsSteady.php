@@ -44,12 +44,13 @@ final class LightIsSteady extends Rule
         }
         $limit = $situation->limits->get('drift_watch_stops');
         // Clouds that come and go give both of these within one sentence.
-        $skies = $weather === Weather::Broken ? [Weather::Clear, Weather::Overcast] : [$weather];
+        $isBroken = $weather === Weather::Broken;
+        $skies = $isBroken ? [Weather::Clear, Weather::Overcast] : [$weather];
         foreach ($situation->setup->subjects() as $subject) {
             $levels = [];
             foreach ([$window[0], ($window[0] + $window[1]) / 2, $window[1]] as $time) {
                 foreach ($skies as $sky) {
-                    $levels[$site->clock($time).(count($skies) > 1 ? " $sky->value" : '')] = log(max(1e-6, $situation->face($subject->id)->totalAt($sky, $time)), 2);
+                    $levels[$site->clock($time).($isBroken ? " $sky->value" : '')] = log(max(1e-6, $situation->face($subject->id)->totalAt($sky, $time)), 2);
                 }
             }
             $drift = max($levels) - min($levels);
@@ -63,7 +64,7 @@ final class LightIsSteady extends Rule
                 [$subject->id],
                 new Working('light on the face at the beginning, the middle and the end, over the first', array_map(static fn (float $l): Quantity => Quantity::of($l - reset($levels), Unit::Stop), $levels), 'clouds are not foreseen'),
                 $drift > $limit ? [...$this->noon($situation, $site, $window), ...($curtains === [] ? [] : [new Mend('draw-curtains', ['windows' => 'windows'], new Edit($curtains))])] : [],
-                $weather !== Weather::Broken ? null : ($drift > $limit ? 'clouds' : 'holds'),
+                $isBroken && $drift > $limit ? 'clouds' : null,
             );
         }
     }

@@ -13,6 +13,7 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Plan\Edit;
 
 /** Wireless links keep off each other, off what their carriers make of each other, and off what is on the air already. */
 final class LinksLeaveEachOtherAlone extends Rule
@@ -35,12 +36,14 @@ final class LinksLeaveEachOtherAlone extends Rule
         }
         $carriers = $plan->carriers();
         $open = count($plan->links) - count($carriers);
-        $repaired = $plan->conflicts() === [] ? null : $plan->repaired();
-        $ideas = $repaired === null ? [] : [new Mend('set-links', ['links' => implode(' and ', $repaired['moved'])], $repaired['edit'])];
-        $hit = [];
-        foreach ($plan->conflicts() as $conflict) {
-            $hit[$conflict['victim']] ??= $conflict;
-        }
+        $hit = $plan->hits();
+        $repaired = null;
+        // Looked for when somebody asks, and once for all that are hit.
+        $ideas = static function () use ($plan, &$repaired): array {
+            $repaired ??= array_map(static fn (array $r): Mend => self::set($r['moved'], $r['edit']), array_filter([$plan->repaired()]));
+
+            return $repaired;
+        };
         foreach ($hit as $victim => $conflict) {
             yield $this->finding(
                 Severity::Breaks,
@@ -54,7 +57,7 @@ final class LinksLeaveEachOtherAlone extends Rule
         foreach ($carriers as $id => $khz) {
             foreach ($plan->occupied() as [$from, $to, $name]) {
                 if ($khz > $from && $khz < $to) {
-                    yield $this->finding(Severity::Breaks, ['link' => $plan->name($khz), 'what' => $name ?: 'something'], [$id], new Working('its carrier within what was scanned', ['carrier, kHz' => Quantity::of((float) $khz, Unit::Count)]), case: 'occupied');
+                    yield $this->finding(Severity::Breaks, ['link' => $plan->name($khz), 'what' => $name ?: 'something'], [$id], new Working('its carrier within what was scanned', ['carrier, kHz' => Quantity::of((float) $khz, Unit::Count)]), $ideas, 'occupied');
                 }
             }
         }
@@ -63,5 +66,13 @@ final class LinksLeaveEachOtherAlone extends Rule
         } elseif ($hit === []) {
             yield $this->finding(Severity::Holds, ['count' => (string) count($carriers)], ['links'], new Working('every product of two and three carriers against every carrier', ['guards, kHz' => implode(', ', array_map(strval(...), RadioPlan::GUARDS))], 'which bands are lawful here, and who may use them, is for the regulator to say: check'));
         }
+    }
+
+    /** @param  list<string>  $moved */
+    private static function set(array $moved, Edit $edit): Mend
+    {
+        return count($moved) > 3
+            ? new Mend('set-many-links', ['count' => (string) count($moved)], $edit)
+            : new Mend('set-links', ['links' => implode(' and ', $moved)], $edit);
     }
 }
