@@ -7,9 +7,11 @@ declare(strict_types=1);
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\PlaceView;
+use FineFrame\Judge\RadioPlan;
 use FineFrame\Judge\Situation;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\PlanReader;
+use FineFrame\Plan\PlanWriter;
 use FineFrame\Propose\CameraSearch;
 use FineFrame\Propose\LightSearch;
 use FineFrame\Scene\FramePicture;
@@ -19,13 +21,14 @@ use FineFrame\Scene\Sweep;
 use FineFrame\Space\Adjustment;
 use FineFrame\Space\NextReading;
 use FineFrame\Space\Reading;
+use FineFrame\Tests\Plans;
 
 require __DIR__.'/../vendor/autoload.php';
 
 /** @param  Closure(int): mixed  $act */
-function bench(string $what, ?float $budgetMs, int $runs, Closure $act): void
+function bench(string $what, ?float $budgetMs, int $runs, Closure $act, int $before = 10): void
 {
-    for ($i = 0; $i < max(10, intdiv($runs, 3)); $i++) {
+    for ($i = 0; $i < max($before, intdiv($runs, 3)); $i++) {
         $act($i);
     }
     $times = [];
@@ -64,6 +67,18 @@ $eight = (new Edit(['/setups/duo/moves' => []]))->applyTo($full)->setup('duo');
 $crowded = new Scene($eight);
 bench('a frame with 60 things in it', 25, 60, fn () => FramePicture::of($crowded, $crowded->views['cam-b']));
 bench('judge 8 cameras × 60 things', 60, 20, fn () => $judge->judge($eight));
+$most = Plans::largest()->setup();
+bench('judge the largest plan', 1500, 5, fn () => $judge->judge($most), 2);
+$links = Plans::room()->sitter('ann', 3, 3);
+for ($i = 0; $i < 64; $i++) {
+    $links = $links->row('links', ['id' => "link-$i", 'name' => "link $i", 'from_mhz' => 470, 'to_mhz' => 698, 'set_mhz' => 470.1 + 0.1 * $i]);
+}
+$crowded64 = $links->setup();
+bench('judge 64 wireless links and mend them', 1000, 5, function () use ($judge, $crowded64): void {
+    $verdicts = $judge->judge($crowded64);
+    $judge->mend($crowded64, $verdicts, $verdicts->findings[0]);
+}, 2);
+bench('coordinate 64 wireless links', 5000, 3, fn () => (new RadioPlan($crowded64))->coordinated(), 1);
 $duo = PlanReader::json($file)->setup('duo');
 $loft = new Scene($duo);
 bench('sweep the duo’s take of three minutes', 1500, 20, fn () => (new Sweep($loft, Path::of($duo, $duo->setup->moves[0]) ?? throw new LogicException))->entries());
@@ -121,6 +136,25 @@ preg_match('~csrf-token" content="([^"]+)~', $page, $token);
 bench('first page, warm', 200, 60, fn () => $ask($found[0]));
 bench('one drag update over HTTP', 60, 120, fn (int $i) => $ask(str_replace('cameras', 'preview', $found[0]), [
     'version' => 1, 'stage' => 'cameras', 'look' => 'above', 'select' => 'none', 'edit' => json_encode(['/setups/talk/cameras/cam-b/x_m' => 5 + $i / 400]),
+], ["X-CSRF-TOKEN: $token[1]", 'HX-Request: true']));
+$import = function (float $share) use ($port, $token, $cookies): string {
+    $file = (string) tempnam(sys_get_temp_dir(), 'bench');
+    file_put_contents($file, PlanWriter::json(Plans::largest($share)->setup()->plan));
+    $curl = curl_init();
+    curl_setopt_array($curl, [
+        CURLOPT_URL => "http://127.0.0.1:$port/shoots/import", CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies,
+        CURLOPT_POSTFIELDS => ['_token' => $token[1], 'plan' => new CURLFile($file)],
+    ]);
+    curl_exec($curl);
+    unlink($file);
+
+    return (string) parse_url((string) curl_getinfo($curl, CURLINFO_REDIRECT_URL), PHP_URL_PATH);
+};
+$largest = $import(1.0);
+bench('first page of the largest plan', 2000, 6, fn () => $ask($largest), 2);
+$half = $import(0.5);
+bench('one drag update at half that size', 250, 20, fn (int $i) => $ask(str_replace('cameras', 'preview', $half), [
+    'version' => 1, 'stage' => 'cameras', 'look' => 'above', 'select' => 'none', 'edit' => json_encode(['/setups/one/cameras/c1/x_m' => 5 + $i / 400]),
 ], ["X-CSRF-TOKEN: $token[1]", 'HX-Request: true']));
 $bytes = array_sum(array_map(fn (string $body): int => strlen((string) gzencode($body)), [$page, $ask('/build/app.js'), $ask('/build/app.css'), $ask('/mark.svg')]));
 printf("%-44s %8.1f KB compressed   budget 150, ratio %.2f\n", 'first page with script and style', $bytes / 1024, $bytes / 1024 / 150);

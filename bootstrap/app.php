@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\ReaderSettings;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problems;
@@ -13,8 +15,9 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->prepend(KnownHosts::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [ReaderSettings::class]);
+        $middleware->web(append: [ReaderSettings::class, PlainInput::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

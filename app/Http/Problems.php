@@ -45,7 +45,9 @@ final class Problems
     {
         $shoot = $request->route('shoot');
         view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($errors)));
-        $request->hasSession() ? $request->flash() : null;
+        if ($request->hasSession()) {
+            $request->flash();
+        }
         app()->instance('typed', $request->input());
         if ($shoot instanceof Shoot) {
             $work = app(Desk::class)->workspace($request, $shoot->refresh());

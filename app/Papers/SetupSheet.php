@@ -43,10 +43,13 @@ final readonly class SetupSheet
         return $this->printed(view('papers.focus-strip', ['take' => $take, 'title' => $title])->render(), $paper);
     }
 
-    /** @param  array<string, Workspace>  $rows  the same place by other lamps, by what burns */
-    public function contact(array $rows, Paper $paper): string
+    /**
+     * @param  list<array{name: string, faces: string, images: list<string>}>  $rows  the same place by other lamps
+     * @param  int  $left  lamps that have no row
+     */
+    public function contact(string $title, array $rows, int $left, Paper $paper): string
     {
-        return $this->printed(view('papers.contact-sheet', ['rows' => array_map(fn (Workspace $work): array => ['work' => $work, 'frames' => $this->pictures($work)], $rows)])->render(), $paper);
+        return $this->printed(view('papers.contact-sheet', ['title' => $title, 'rows' => $rows, 'left' => $left])->render(), $paper);
     }
 
     public function sound(Workspace $work, Paper $paper): string
@@ -70,10 +73,10 @@ final readonly class SetupSheet
     /** @return list<array{frame: FrameDrawing, image: string}> */
     private function pictures(Workspace $work): array
     {
-        return array_map(fn (FrameDrawing $f): array => ['frame' => $f, 'image' => self::image($this->drawings->frame($work, $f->id))], $work->frames());
+        return array_map(fn (FrameDrawing $f): array => ['frame' => $f, 'image' => self::image($this->drawings->framed($f))], $work->frames());
     }
 
-    private static function image(string $svg): string
+    public static function image(string $svg): string
     {
         return 'data:image/svg+xml;base64,'.base64_encode($svg);
     }

@@ -7,6 +7,7 @@ namespace App\Photos;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
+use Intervention\Image\Exceptions\RuntimeException as ImageException;
 use Intervention\Image\ImageManager;
 
 /**
@@ -39,7 +40,12 @@ final readonly class Darkroom
         $name = substr(hash_file('sha256', $photo->getPathname()) ?: bin2hex(random_bytes(8)), 0, 20).'.jpg';
         $folder = self::folder($shoot);
         $this->files->ensureDirectoryExists($folder);
-        $image = ImageManager::gd(autoOrientation: true, strip: true)->read($photo->getPathname())->scaleDown(self::LONGEST_PX, self::LONGEST_PX);
+        try {
+            // Turned upright once it is small: turning takes a second copy.
+            $image = ImageManager::gd(autoOrientation: false, strip: true)->read($photo->getPathname())->scaleDown(self::LONGEST_PX, self::LONGEST_PX)->orient();
+        } catch (ImageException|\ErrorException) {
+            throw ValidationException::withMessages(['photos' => '“'.$photo->getClientOriginalName().'” is damaged, or no picture that can be read: JPEG, PNG or WebP.']);
+        }
         $image->toJpeg(82)->save("$folder/$name");
         [$width, $height] = [$image->width(), $image->height()];
         $image->scaleDown(self::THUMB_PX, self::THUMB_PX)->toJpeg(78)->save("$folder/thumb-$name");

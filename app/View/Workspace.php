@@ -17,7 +17,6 @@ use FineFrame\Figures\Figure;
 use FineFrame\Figures\Figures;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
-use FineFrame\Judge\Mend;
 use FineFrame\Judge\PlaceView;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -28,6 +27,7 @@ use FineFrame\Plan\Setup;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Scene\Sweep;
 use FineFrame\Space\PlacedRoom;
+use Illuminate\Support\Facades\Config;
 
 /** Everything a stage page shows of one setup. */
 final class Workspace
@@ -54,6 +54,8 @@ final class Workspace
 
     private ?ScoutDesk $scout = null;
 
+    private ?Mending $mending = null;
+
     public readonly Verdicts $verdicts;
 
     public readonly Phrase $phrase;
@@ -64,6 +66,8 @@ final class Workspace
     /**
      * @param  Looked  $looked  what is otherwise only to look
      * @param  SetupPlan|null  $kept  as it is kept, where something is otherwise only to look
+     * @param  bool  $isPatient  whether somebody waits for what takes longer
+     * @param  int  $mendsFrom  how many verdicts were tried to be mended by an earlier answer
      */
     public function __construct(
         public readonly Shoot $shoot,
@@ -77,6 +81,8 @@ final class Workspace
         string $room = '',
         private readonly Looked $looked = new Looked,
         ?SetupPlan $kept = null,
+        private readonly bool $isPatient = false,
+        private readonly int $mendsFrom = 0,
     ) {
         $this->room = $setup->room->called($room);
         $this->situation = new Situation($setup);
@@ -219,7 +225,7 @@ final class Workspace
     /** @return list<FrameDrawing> */
     public function frames(): array
     {
-        return FrameDrawing::all($this->situation, $this->reader, ! $this->isStill(), $this->isStill() && $this->stage === Stage::Light, $this->look === 'stops' && $this->stage === Stage::Light);
+        return FrameDrawing::all($this->situation, $this->reader, ! $this->isStill(), $this->isStill() && $this->stage === Stage::Light && ! $this->waits(Effort::LitFrames), $this->look === 'stops' && $this->stage === Stage::Light);
     }
 
     /** @return list<string> ids of cameras with something broken in their frame */
@@ -234,9 +240,15 @@ final class Workspace
     }
 
     /** While a pointer moves, mends are not tried: the verdicts must keep up. */
-    public function mend(Finding $finding): ?Mend
+    public function mending(): Mending
     {
-        return $this->mends ? $this->judge->mend($this->setup, $this->verdicts, $finding) : null;
+        return $this->mending ??= new Mending($this->judge, $this->setup, $this->verdicts, $this->mendsFrom, ! $this->mends ? 0.0 : Config::float($this->isPatient ? 'fineframe.mends_later_ms' : 'fineframe.mends_ms'));
+    }
+
+    /** Whether a part takes longer than a page may, and comes after it. */
+    public function waits(Effort $part): bool
+    {
+        return ! $this->isPatient && $part->isLong($this->setup);
     }
 
     public function isStill(): bool

@@ -43,6 +43,33 @@ final readonly class Plans
         ]);
     }
 
+    /** As much as a setup may hold, or a share of it, in a hall of twenty by sixteen metres. */
+    public static function largest(float $share = 1.0): self
+    {
+        $most = static fn (int $n): int => (int) round($share * $n);
+        $plan = self::room(20, 16, 5)->window('w1', 'near', 2, 3)->window('w2', 'left', 4, 3)->with([
+            '/locations/room/site' => ['latitude_deg' => 59.5, 'longitude_deg' => 10.5, 'time_zone' => 'Europe/Oslo'], 'metering/weather' => 'clear',
+            '/brief/days' => [['id' => 'day', 'name' => 'day', 'date' => '2026-06-21', 'from' => '10:00', 'to' => '12:00']],
+        ]);
+        for ($i = 0; $i < $most(12); $i++) {
+            $plan = $plan->{$i % 3 === 0 ? 'stander' : 'sitter'}("p$i", 5 + 2.0 * ($i % 6), 8 + 2.2 * intdiv($i, 6), 170 + 3 * $i);
+        }
+        for ($i = 0; $i < $most(8); $i++) {
+            $plan = $plan->camera("c$i", 2.5 + 2.1 * $i, 2.0 + 0.3 * ($i % 3), 'p'.($i % max(1, $most(12))));
+        }
+        for ($i = 0; $i < $most(40); $i++) {
+            $plan = $plan->lamp("l$i", 1.5 + 0.9 * ($i % 20), 3.5 + 10.5 * intdiv($i, 20), 'p'.($i % max(1, $most(12))), ['dimmer' => 0.1, 'height_m' => 2.2]);
+        }
+        for ($i = 0; $i < $most(20); $i++) {
+            $plan = $plan->boom("b$i", 5 + 2.0 * ($i % 6), 7.6 + 2.2 * (intdiv($i, 6) % 2), 1.7 + 0.1 * intdiv($i, 12), ['subject' => 'p'.($i % max(1, $most(12)))]);
+        }
+        for ($i = 0; $i < $most(200); $i++) {
+            $plan = $plan->thing("t$i", 0.6 + 0.45 * ($i % 40), 12.2 + 0.7 * intdiv($i, 40), 0.3, 0.3, 0.4 + 0.05 * ($i % 8), ['keep_out' => $i % 5 === 0]);
+        }
+
+        return $plan;
+    }
+
     /** @param  array<string, mixed>  $more */
     public function sitter(string $id, float $x, float $y, float $facingDeg = 180, array $more = []): self
     {

@@ -8,4 +8,5 @@ import './take.js';
 import './drafts.js';
 import './photos.js';
 import './making.js';
+import './later.js';
 import './matrix.js';

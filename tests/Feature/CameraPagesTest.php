@@ -15,7 +15,7 @@ beforeEach(function (): void {
 it('shows each way to look at the cameras', function (string $query, string $words): void {
     $this->get("/shoots/{$this->shoot->id}/cameras?$query")->assertOk()->assertSee($words, false);
 })->with([
-    ['look=propose', 'Proposal 3'], ['look=propose&chair=1', 'Leave the chair where it is'], ['look=propose&place=duo', 'Places are proposed for talks'], ['look=take&place=duo', 'the voice comes in'], ['look=take', 'No camera moves here'],
+    ['look=propose', 'Scoring places'], ['look=propose&later=all', 'Proposal 3'], ['look=propose&chair=1&later=all', 'Leave the chair where it is'], ['look=propose&place=duo', 'Places are proposed for talks'], ['look=take&place=duo', 'the voice comes in'], ['look=take', 'No camera moves here'],
     ['look=cover&place=duo', 'bridge, cello'], ['look=settings', 'How the mill came to him'], ['look=kit', '25–100 mm cine zoom'], ['place=duo', 'Key in the tide chart'], ['select=cam-a', 'Sizes from here'], ['place=duo&select=mark:move-a:m2', 'the voice comes in'],
 ]);
 
@@ -61,7 +61,7 @@ it('takes the kit out as a table and brings it back changed', function (): void 
 });
 
 it('applies a proposal as one change that undo takes back', function (): void {
-    $page = $this->get("/shoots/{$this->shoot->id}/cameras?look=propose")->getContent();
+    $page = $this->get("/shoots/{$this->shoot->id}/cameras?look=propose&later=all")->getContent();
     preg_match('~name="edit" value="([^"]+)"~', $page, $found);
     ($this->at)('edit', ['edit' => html_entity_decode($found[1])])->assertRedirect();
     expect($this->shoot->refresh()->version)->toBe(2)->and(($this->setup)()->cameras['cam-a']->placement->place->x)->not->toBe(3.55);

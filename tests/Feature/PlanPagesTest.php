@@ -124,7 +124,7 @@ it('answers what is not there with a page, not a fault', function (): void {
     $this->get('/shoots/none/cameras')->assertNotFound()->assertSee('There is no such page or plan');
     $this->get("/shoots/{$this->shoot->id}/frames/none.svg")->assertNotFound();
     $this->post("/shoots/{$this->shoot->id}/card", ['version' => 1, 'thing' => 'none'])->assertNotFound();
-    $this->post("/shoots/{$this->shoot->id}/mend", ['version' => 1, 'finding' => ['x']])->assertRedirect();
+    $this->post("/shoots/{$this->shoot->id}/mend", ['version' => 1, 'finding' => ['x']])->assertStatus(422);
     $this->post("/shoots/{$this->shoot->id}/edit", ['version' => 1, 'edit' => '"text"'])->assertStatus(422);
     $this->post("/shoots/{$this->shoot->id}/edit", ['version' => 1, 'edit' => '{"/setups/talk/nowhere/x/y":1}'])->assertStatus(422);
     $this->post("/shoots/{$this->shoot->id}/edit", ['version' => 1, 'edit' => '{"":1,"x":{"a":[]},"/setups":null}'])->assertStatus(422);

@@ -82,6 +82,8 @@ final readonly class Desk
             self::word($request, 'room'),
             $looked,
             $setup,
+            self::word($request, 'later') !== '',
+            max(0, (int) self::word($request, 'from')),
         );
     }
 

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Shoot;
+use App\Papers\ContactSheet;
 use App\Papers\Paper;
 use App\Papers\SetupSheet;
-use App\Plans\Looked;
 use App\View\Drawing\Drawings;
 use App\View\TakeDesk;
 use App\View\Workspace;
-use FineFrame\Light\Weather;
 use FineFrame\Plan\PlanWriter;
 use FineFrame\Plan\UnknownThing;
 use Illuminate\Http\Request;
@@ -63,30 +62,12 @@ final readonly class ExportController
         return response($this->sheet->strip(self::take($work, $move), $shoot->title, $paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="focus.pdf"']);
     }
 
-    /** What each lamp does: the frames with all lamps, with each alone and with each off. */
-    public function contact(Request $request, Shoot $shoot): Response
+    public function contact(Request $request, Shoot $shoot, ContactSheet $contact): Response
     {
-        $look = fn (Looked $looked): Workspace => $this->desk->workspace($request, $shoot, mends: false, looked: $looked);
-        $all = $look(new Looked);
-        $lamps = array_filter($all->light()->lamps(), static fn (array $lamp): bool => $lamp['burns']);
-        $ids = array_column($lamps, 'id');
-        $rows = ['All lamps' => $all];
-        foreach ($lamps as $lamp) {
-            // One lamp alone is all lamps; of two, without the one is the other alone.
-            count($ids) < 2 ?: $rows[$lamp['name'].' alone'] = $look(new Looked(array_values(array_diff($ids, [$lamp['id']]))));
-            count($ids) === 2 ?: $rows['Without '.$lamp['name']] = $look(new Looked([$lamp['id']]));
-        }
-        $all->light()->hasBoards() ? $rows['Without boards and cloths'] = $look(new Looked(isBare: true)) : null;
-        $hours = $all->light()->hours();
-        foreach ($all->daylight() === null || $hours === [] ? [] : array_unique([$hours[0], $hours[intdiv(count($hours), 2)], $hours[count($hours) - 1]]) as $hour) {
-            foreach ([Weather::Clear, Weather::Overcast] as $sky) {
-                $rows["At $hour, sky $sky->value"] = $look(new Looked(sky: $sky, hour: $hour));
-            }
-        }
+        $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
+        $pdf = $this->sheet->contact($shoot->title, $contact->rows($setup), $contact->left($setup), Paper::tryFrom(Desk::word($request, 'paper')) ?? Paper::A4);
 
-        return response($this->sheet->contact($rows, Paper::tryFrom(Desk::word($request, 'paper')) ?? Paper::A4), 200, [
-            'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title).'-lamps.pdf"',
-        ]);
+        return response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title).'-lamps.pdf"']);
     }
 
     /** Tracks, levels, microphones, cables and links on paper. */

@@ -12,6 +12,9 @@ use Illuminate\Http\Response;
 
 final readonly class StageController
 {
+    /** Parts that are asked for once the page stands, and what draws them. */
+    private const LATER = ['mends' => 'plan.mends', 'floor' => 'plan.looks', 'frames' => 'plan.frames'];
+
     public function __construct(private Desk $desk)
     {
     }
@@ -20,6 +23,10 @@ final readonly class StageController
     {
         abort_unless($stage === null || in_array(Stage::tryFrom($stage), Workspace::OPEN, true), 404);
         $work = $this->desk->workspace($request, $shoot);
+        $part = self::LATER[Desk::word($request, 'later')] ?? null;
+        if ($part !== null && $request->hasHeader('HX-Request')) {
+            return response()->view($part, ['work' => $work, 'oob' => true])->header('X-Plan-Version', (string) $shoot->version);
+        }
 
         return $request->hasHeader('HX-Request')
             ? $this->desk->parts($work)->header('HX-Push-Url', $work->url())

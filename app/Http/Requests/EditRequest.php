@@ -26,11 +26,20 @@ final class EditRequest extends ChangeRequest
         if (! $values instanceof \stdClass) {
             throw InvalidDocument::at('', 'An edit must be an object of plan fields by pointer.');
         }
-        $values = array_map(static fn (mixed $v): mixed => $v instanceof \stdClass || is_array($v) ? json_decode((string) json_encode($v), true) : $v, (array) $values);
-        if (count($values) > self::MOST) {
+        $edits = [];
+        foreach ((array) $values as $pointer => $value) {
+            $edits[(string) $pointer] = self::plain($value);
+        }
+        if (count($edits) > self::MOST) {
             throw InvalidDocument::at('', 'An edit sets at most '.self::MOST.' fields.');
         }
 
-        return new Edit($values);
+        return new Edit($edits);
+    }
+
+    /** Objects as the maps that an edit holds. */
+    private static function plain(mixed $value): mixed
+    {
+        return $value instanceof \stdClass || is_array($value) ? array_map(self::plain(...), (array) $value) : $value;
     }
 }

@@ -32,10 +32,15 @@ final class Drawings
     {
         foreach ($work->frames() as $frame) {
             if ($frame->id === $camera) {
-                return $this->standAlone('plan.frame', ['frame' => $frame, 'outer' => self::FACE.' width="'.FrameDrawing::WIDTH.'" height="'.$frame->height.'"']);
+                return $this->framed($frame);
             }
         }
         throw UnknownThing::called('camera', $camera);
+    }
+
+    public function framed(FrameDrawing $frame): string
+    {
+        return $this->standAlone('plan.frame', ['frame' => $frame, 'outer' => self::FACE.' width="'.FrameDrawing::WIDTH.'" height="'.$frame->height.'"']);
     }
 
     /**

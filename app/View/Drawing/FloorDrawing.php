@@ -100,7 +100,7 @@ final class FloorDrawing
         $under = $this->situation->setup->room->first()->underlay;
         $grown = ($under->metresAPixel ?? 0.0) * Sheet::UNITS;
 
-        return $under === null || ! in_array('survey', $overlays, true) ? null : [
+        return $under === null || $under->file === '' || ! in_array('survey', $overlays, true) ? null : [
             'file' => $under->file, 'x' => $this->sheet->x($under->place), 'y' => $this->sheet->y($under->place), 'width' => round($under->widthPx * $grown, 1), 'height' => round($under->heightPx * $grown, 1), 'turn' => round(rad2deg($under->turnRad), 2),
         ];
     }

@@ -7,8 +7,13 @@ namespace App\View\Drawing;
 /** Puts each label beside its thing where it covers no other label and no thing. */
 final class Labels
 {
-    /** @var list<array{float, float, float, float}> taken boxes: left, top, right, bottom */
+    /** Boxes are found by cells so wide, drawing units. */
+    private const CELL = 100.0;
+
+    /** @var array<string, list<array{float, float, float, float, int}>> taken boxes by the cells that they lie in: left, top, right, bottom, which */
     private array $taken = [];
+
+    private int $count = 0;
 
     public function __construct(private readonly float $text, private readonly Sheet $sheet)
     {
@@ -23,7 +28,7 @@ final class Labels
     public function keepClear(float $x, float $y, float $across, ?float $up = null): void
     {
         $up ??= $across;
-        $this->taken[] = [$x - $across, $y - $up, $x + $across, $y + $up];
+        $this->take($x - $across, $y - $up, $x + $across, $y + $up);
     }
 
     /** @return array{float, float} the left end of the label's base line */
@@ -33,6 +38,10 @@ final class Labels
         [$w, $h] = [self::width($words, $this->text), $this->text];
         $best = [INF, 0.0, 0.0];
         foreach ([1.0, 1.35, 1.8] as $far) {
+            // Farther off costs more than this already.
+            if ($best[0] <= $far) {
+                break;
+            }
             foreach ([[1, 0], [-1, 0], [0, 1], [0, -1], [0.8, 0.8], [-0.8, 0.8], [0.8, -0.8], [-0.8, -0.8]] as [$dx, $dy]) {
                 $left = $x + $dx * $far * ($across + 4) + ($dx > 0 ? 0 : ($dx < 0 ? -$w : -$w / 2));
                 $top = $y + $dy * $far * ($up + 3) + ($dy > 0 ? 0 : ($dy < 0 ? -$h : -$h / 2));
@@ -40,19 +49,45 @@ final class Labels
                 $best = $cost < $best[0] ? [$cost, $left, $top] : $best;
             }
         }
-        $this->taken[] = [$best[1], $best[2], $best[1] + $w, $best[2] + $h];
+        $this->take($best[1], $best[2], $best[1] + $w, $best[2] + $h);
 
         return [round($best[1], 1), round($best[2] + 0.8 * $h, 1)];
     }
 
     private function cost(float $left, float $top, float $right, float $bottom): float
     {
-        $cost = 0.0;
-        foreach ($this->taken as [$l, $t, $r, $b]) {
-            $cost += max(0.0, min($right, $r) - max($left, $l)) * max(0.0, min($bottom, $b) - max($top, $t));
+        [$cost, $counted] = [0.0, []];
+        foreach (self::cells($left, $top, $right, $bottom) as $cell) {
+            foreach ($this->taken[$cell] ?? [] as [$l, $t, $r, $b, $which]) {
+                if (! isset($counted[$which]) && $l < $right && $r > $left && $t < $bottom && $b > $top) {
+                    $counted[$which] = true;
+                    $cost += (min($right, $r) - max($left, $l)) * (min($bottom, $b) - max($top, $t));
+                }
+            }
         }
         $outside = max(0.0, $this->sheet->left - $left) + max(0.0, $right - $this->sheet->left - $this->sheet->width);
 
         return $cost + 1000 * $outside;
+    }
+
+    private function take(float $left, float $top, float $right, float $bottom): void
+    {
+        $this->count++;
+        foreach (self::cells($left, $top, $right, $bottom) as $cell) {
+            $this->taken[$cell][] = [$left, $top, $right, $bottom, $this->count];
+        }
+    }
+
+    /** @return list<string> */
+    private static function cells(float $left, float $top, float $right, float $bottom): array
+    {
+        $cells = [];
+        for ($x = (int) floor($left / self::CELL); $x <= (int) floor($right / self::CELL); $x++) {
+            for ($y = (int) floor($top / self::CELL); $y <= (int) floor($bottom / self::CELL); $y++) {
+                $cells[] = "$x $y";
+            }
+        }
+
+        return $cells;
     }
 }

@@ -12,7 +12,9 @@ use FineFrame\Scene\LightField;
 /** The floor in false colour, with a line at each whole stop. */
 final readonly class StopsDrawing
 {
-    private const STEP_M = 0.25;
+    private const FINEST_M = 0.25;
+
+    private float $stepM;
 
     /** @var array<int, array<int, float>> */
     private array $grid;
@@ -27,7 +29,8 @@ final readonly class StopsDrawing
         $room = $situation->setup->room->first();
         $this->heightM = ($situation->setup->bodies[$situation->setup->subjects()[0]->id ?? ''] ?? null)->eyes->z ?? 1.2;
         $this->corner = LightField::corner($room);
-        $this->grid = (new LightField($situation->scene, $situation->setup->camera(0)?->pupil()))->grid($room, $this->heightM, self::STEP_M);
+        $this->stepM = LightField::step($room, self::FINEST_M);
+        $this->grid = (new LightField($situation->scene, $situation->setup->camera(0)?->pupil()))->grid($room, $this->heightM, $this->stepM);
     }
 
     /** @return list<array{fill: string, path: string}> squares about each place that was computed, one path a colour */
@@ -62,7 +65,7 @@ final readonly class StopsDrawing
 
     private function at(float $i, float $j): string
     {
-        $point = new Vec2($this->corner[0] + $i * self::STEP_M, $this->corner[1] + $j * self::STEP_M);
+        $point = new Vec2($this->corner[0] + $i * $this->stepM, $this->corner[1] + $j * $this->stepM);
 
         return $this->sheet->x($point).' '.$this->sheet->y($point);
     }

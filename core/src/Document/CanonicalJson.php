@@ -26,9 +26,26 @@ final class CanonicalJson
             throw InvalidDocument::at('', 'The file is larger than 10 MB; a plan is far smaller.');
         }
         try {
-            return json_decode($json, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
+            $value = json_decode($json, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
             throw InvalidDocument::at('', 'The file is not JSON: '.lcfirst($e->getMessage()).'.');
+        }
+        // Only what has a long exponent or hundreds of digits can be past what a number holds.
+        if (preg_match('/\d[eE]\+?\d{3}|\d{300}/', $json) === 1) {
+            self::refuseInfinite($value, '');
+        }
+
+        return $value;
+    }
+
+    /** @throws InvalidDocument at the first number that is larger than a number can be, as 1e999: JSON could not write it again */
+    private static function refuseInfinite(mixed $value, string $pointer): void
+    {
+        if (is_float($value) && ! is_finite($value)) {
+            throw InvalidDocument::at($pointer, 'is larger than a number can be');
+        }
+        foreach ($value instanceof \stdClass || is_array($value) ? (array) $value : [] as $key => $inner) {
+            self::refuseInfinite($inner, $pointer.'/'.Node::escaped((string) $key));
         }
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FineFrame\Judge;
 
 use FineFrame\Light\Weather;
-use FineFrame\Plan\Edit;
 use FineFrame\Scene\DaylightFit;
 use FineFrame\Scene\FaceReading;
 
@@ -20,8 +19,8 @@ final class DaylightStudy
     /** Beginnings are tried at every so many seconds. */
     private const BEGIN_S = 1800.0;
 
-    /** @var array<string, Situation> */
-    private array $moments = [];
+    /** @var array<string, FaceReading> by person, sky and time */
+    private array $faces = [];
 
     /** @param  array{float, float}  $window */
     private function __construct(private readonly Situation $situation, public readonly array $window)
@@ -46,7 +45,7 @@ final class DaylightStudy
 
     public function at(Weather $weather, float $time, string $person): FaceReading
     {
-        return $this->moment($weather, $time)->face($person);
+        return $this->faces["$person $weather->value ".round($time)] ??= new FaceReading($this->situation->scene->under($weather, $time), $this->situation->setup->bodies[$person]);
     }
 
     /** Stops between the most and the least light on the face over the times; positive when it ends brighter than it began. */
@@ -97,15 +96,5 @@ final class DaylightStudy
     public function fit(Weather $weather): ?DaylightFit
     {
         return DaylightFit::of($this->situation->scene, $weather);
-    }
-
-    private function moment(Weather $weather, float $time): Situation
-    {
-        $site = $this->situation->setup->location->site;
-
-        return $this->moments[$weather->value.' '.round($time)] ??= new Situation((new Edit([
-            "/setups/{$this->situation->setup->setup->id}/metering/weather" => $weather->value,
-            "/setups/{$this->situation->setup->setup->id}/metering/clock" => $site?->clock($time) ?? '',
-        ]))->applyTo($this->situation->setup->plan)->again($this->situation->setup));
     }
 }

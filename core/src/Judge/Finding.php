@@ -27,6 +27,12 @@ final readonly class Finding
     ) {
     }
 
+    /** Whether there is anything to try, as far as that is known without looking for it. */
+    public function mayHaveIdeas(): bool
+    {
+        return $this->ideas !== [];
+    }
+
     /** @return list<Mend> */
     public function ideas(): array
     {

@@ -10,13 +10,12 @@ use FineFrame\Plan\SetupPlan;
 
 final class Judge
 {
-    /** @var \WeakMap<Edit, Trial> changes that several findings would mend are tried once */
-    private \WeakMap $trials;
+    /** @var array{Edit, Trial}|null the last change that was tried: one that would mend several findings is tried once for all of them */
+    private ?array $last = null;
 
     /** @param  list<Check>  $checks */
     public function __construct(private readonly array $checks)
     {
-        $this->trials = new \WeakMap;
     }
 
     public static function standard(): self
@@ -53,15 +52,18 @@ final class Judge
 
     private function tried(SetupPlan $setup, Edit $edit): ?Trial
     {
-        if (! isset($this->trials[$edit])) {
-            try {
-                $this->trials[$edit] = new Trial(new Situation($edit->applyTo($setup->plan)->again($setup)));
-            } catch (InvalidDocument) {
-                return null;
-            }
+        if ($this->last !== null && $this->last[0] === $edit) {
+            return $this->last[1];
         }
+        $this->last = null;
+        try {
+            $trial = new Trial(new Situation($edit->applyTo($setup->plan)->again($setup)));
+        } catch (InvalidDocument) {
+            return null;
+        }
+        $this->last = [$edit, $trial];
 
-        return $this->trials[$edit];
+        return $trial;
     }
 
     /**

@@ -22,6 +22,7 @@ use FineFrame\Scene\LensView;
 use FineFrame\Scene\Path;
 use FineFrame\Scene\Reflection;
 use FineFrame\Scene\Scene;
+use FineFrame\Scene\Shared;
 use FineFrame\Scene\Silhouette;
 use FineFrame\Scene\Silhouettes;
 use FineFrame\Scene\Sweep;
@@ -77,9 +78,10 @@ final class Situation
     /** @var list<Footprint>|null */
     private ?array $footprints = null;
 
-    public function __construct(public readonly SetupPlan $setup)
+    /** @param  Shared  $shared  another's, where both differ only in what burns and what the sky is */
+    public function __construct(public readonly SetupPlan $setup, Shared $shared = new Shared)
     {
-        $this->scene = new Scene($setup);
+        $this->scene = new Scene($setup, $shared);
         $this->limits = $setup->plan->brief->limits;
     }
 

@@ -32,6 +32,11 @@ final readonly class Edit
     public function applied(array $document): array
     {
         foreach ($this->values as $pointer => $value) {
+            // A name of digits comes as a number out of an array's keys; one with control characters no JSON reads back.
+            $pointer = (string) $pointer;
+            if (preg_match('/[\x00-\x1f]/', $pointer) === 1) {
+                throw self::nowhere('');
+            }
             $document = self::set($document, array_slice(explode('/', $pointer), 1), $value, $pointer);
         }
 

@@ -12,6 +12,8 @@ use FineFrame\Space\TapeBook;
 /** A place added to the candidates, or the sketch of one drawn anew. */
 final readonly class NewPlace
 {
+    private const MOST_CORNERS = 40;
+
     private function __construct(public string $id, public Edit $edit)
     {
     }
@@ -62,7 +64,7 @@ final readonly class NewPlace
     /** @return array{walls: list<array<string, mixed>>} */
     private static function outline(string $room, string $shape, float $widthM, float $depthM): array
     {
-        $corners = (int) $shape;
+        $corners = min(self::MOST_CORNERS, (int) $shape);
         $lengths = $shape === 'rectangle' ? [$widthM, $depthM, $widthM, $depthM] : ($shape === 'ell' ? [$widthM, $depthM / 2, $widthM / 2, $depthM / 2, $widthM / 2, $depthM] : array_fill(0, max(3, $corners), round(2 * ($widthM + $depthM) / max(3, $corners), 2)));
         $turns = $shape === 'ell' ? [90, 90, -90, 90, 90, 90] : array_fill(0, count($lengths), 360 / count($lengths));
 

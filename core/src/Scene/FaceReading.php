@@ -134,14 +134,15 @@ final readonly class FaceReading
     /** Lux at the face at another time of the day, under a sky: lamps and boards as they are. */
     public function totalAt(Weather $weather, float $time): float
     {
-        $windows = $this->scene->windowsAt($weather, $time);
-        if ($windows === null) {
+        $day = $this->scene->dayAt($weather, $time);
+        if ($day === null) {
             return $this->light->totalLux();
         }
+        [$windows, $room] = $day;
         $cells = ['left' => 0.0, 'right' => 0.0, 'hair' => 0.0];
         $axis = $this->body->face()->at(0.0);
 
-        return $this->light->lampLux + array_sum(self::day($this->scene, $windows, $this->body, ['left' => $axis, 'right' => $axis, 'hair' => $axis], $cells)) + $this->scene->room()->under($windows, $this->scene->setup->setup->metering->roomFactor)->dome($this->body->eyes, $axis)[1];
+        return $this->light->lampLux + array_sum(self::day($this->scene, $windows, $this->body, ['left' => $axis, 'right' => $axis, 'hair' => $axis], $cells)) + $room->dome($this->body->eyes, $axis)[1];
     }
 
     /** The colour of all that is known at the face, mixed; what is there as metered is not known by colour. Null in the dark. */

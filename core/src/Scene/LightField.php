@@ -19,14 +19,23 @@ final readonly class LightField
     {
     }
 
-    /** @return array<string, float> lux at a place: by lamp, and `around` for what the room gives back and what is there */
-    public function at(Vec3 $point): array
+    /** A floor is metered in so many places at most. */
+    private const PLACES = 2000;
+
+    /**
+     * @param  bool  $isRough  whether it is painted only: lamps that give little there are taken as seen
+     * @return array<string, float> lux at a place: by lamp, and `around` for what the room gives back and what is there
+     */
+    public function at(Vec3 $point, bool $isRough = false): array
     {
         $axis = $this->lens === null || $this->lens->distanceTo($point) < 0.05 ? new Vec3(0, 0, 1) : $this->lens->minus($point)->floor()->unit()->at(0.0);
         $lux = [];
         foreach ($this->scene->lamps as $id => $lamp) {
             $full = $lamp->placement->on ? FaceLight::from($lamp, $point, $axis) : 0.0;
-            $lux[$id] = $full > 0.01 ? $full * Occlusion::seen($this->scene, $lamp, $point, '', self::RAYS) : 0.0;
+            $lux[$id] = $full > 0.01 ? $full : 0.0;
+        }
+        foreach ($isRough ? Shading::telling($lux, 0.0) : array_keys(array_filter($lux)) as $id) {
+            $lux[$id] *= Occlusion::seen($this->scene, $this->scene->lamps[$id], $point, '', self::RAYS);
         }
         $windows = $this->scene->windows();
         [$lamps, $day] = $this->scene->room()->dome($point, $axis);
@@ -44,9 +53,9 @@ final readonly class LightField
     }
 
     /** Stops over the wanted exposure. */
-    public function stops(Vec3 $point): float
+    public function stops(Vec3 $point, bool $isRough = false): float
     {
-        return log(max(1e-3, array_sum($this->at($point))) / $this->scene->setup->setup->metering->wantedLux(), 2);
+        return log(max(1e-3, array_sum($this->at($point, $isRough))) / $this->scene->setup->setup->metering->wantedLux(), 2);
     }
 
     /**
@@ -60,12 +69,18 @@ final readonly class LightField
             foreach (range(0, (int) floor((max(array_column($room->floor->corners, 'y')) - $y0) / $stepM)) as $j) {
                 $place = new Vec2($x0 + $i * $stepM, $y0 + $j * $stepM);
                 if ($room->floor->contains($place)) {
-                    $grid[$i][$j] = $this->stops($place->at($heightM));
+                    $grid[$i][$j] = $this->stops($place->at($heightM), true);
                 }
             }
         }
 
         return $grid;
+    }
+
+    /** How far apart a floor is metered: as fine as is wanted, coarser on a large one. */
+    public static function step(Room $room, float $finestM): float
+    {
+        return max($finestM, round(sqrt(abs($room->floor->signedArea()) / self::PLACES), 2));
     }
 
     /** @return array{float, float} where the grid begins: a hand's breadth inside the room's lower left */

@@ -83,11 +83,11 @@ final class LitShell
         $key = round($place[0], 2).' '.round($place[1], 2);
         if (! isset($this->known[$key])) {
             $at = $face->at($place)->plus($face->normal->times(0.01));
-            $seen = [];
-            foreach ($this->scene->lamps as $id => $lamp) {
-                $seen[$id] = $lamp->placement->on ? Occlusion::seen($this->scene, $lamp, $at, rays: 3) : 0.0;
+            [$place, $around, $seen] = [[$at->x, $at->y, $at->z], $this->scene->around()->at($at, $face->normal), []];
+            foreach (Shading::telling($this->shading->byLamp($place, $face->plane), $around) as $id) {
+                $seen[$id] = $this->scene->sees($id, $at);
             }
-            $this->known[$key] = $this->shading->stops([$at->x, $at->y, $at->z], $face->plane, $seen, $this->scene->around()->at($at, $face->normal));
+            $this->known[$key] = $this->shading->stops($place, $face->plane, $seen, $around);
         }
 
         return $this->known[$key];

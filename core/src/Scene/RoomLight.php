@@ -55,7 +55,8 @@ final class RoomLight
     public function __construct(Scene $scene, ?Windows $windows, float $roomFactor = 1.0)
     {
         $this->lay($scene);
-        $this->exchange = (new FormFactors($this->patches))->exchange($this->isOdd($scene) ? array_map(static fn (PlacedRoom $r): array => array_map(static fn (Vec2 $c): array => [$c->x, $c->y], $r->room->floor->corners), $scene->setup->room->all) : []);
+        $outlines = $this->isOdd($scene) ? array_map(static fn (PlacedRoom $r): array => array_map(static fn (Vec2 $c): array => [$c->x, $c->y], $r->room->floor->corners), $scene->setup->room->all) : [];
+        $this->exchange = $scene->shared->exchange(fn (): array => (new FormFactors($this->patches))->exchange($outlines));
         $this->ofLamps = $this->balance($this->byLamps($scene));
         $this->ofDay = $windows === null ? array_fill(0, count($this->patches), 0.0) : array_map(static fn (float $b): float => $roomFactor * $b, $this->balance($this->byDay($windows)));
     }

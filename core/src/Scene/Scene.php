@@ -58,6 +58,12 @@ final class Scene
     /** @var list<Obstacle>|null */
     private ?array $obstacles = null;
 
+    /** Whether it is looked at under another sky than its setup's. */
+    private bool $isOtherDay = false;
+
+    /** @var array<string, array{Windows, RoomLight}|null> by sky and moment */
+    private array $days = [];
+
     /** @var list<Solid> walls, floor and ceiling */
     public readonly array $shell;
 
@@ -70,7 +76,8 @@ final class Scene
     /** @var array<string, Boom> */
     public readonly array $booms;
 
-    public function __construct(public readonly SetupPlan $setup)
+    /** @param  Shared  $shared  another scene's, where both differ only in what burns and what the sky is */
+    public function __construct(public readonly SetupPlan $setup, public readonly Shared $shared = new Shared)
     {
         $views = $lamps = $booms = [];
         foreach ($setup->cameras as $id => $camera) {
@@ -135,7 +142,7 @@ final class Scene
     {
         $metering = $this->setup->setup->metering;
 
-        return $metering->weather === Weather::AsMetered ? null : $this->windows ??= $this->windowsAt($metering->weather, $this->plannedAt());
+        return $this->isOtherDay ? $this->windows : ($metering->weather === Weather::AsMetered ? null : $this->windows ??= $this->windowsAt($metering->weather, $this->plannedAt()));
     }
 
     /** @return Windows|null null where nobody has said where the place is, or when is recorded */
@@ -148,6 +155,36 @@ final class Scene
         $sun = Sun::over($site, $time);
 
         return new Windows($this->setup->room, Daylight::under($weather, $sun->altitudeRad, $sun->distanceAu, $factor ?? $this->setup->setup->metering->skyFactor), $sun, $sun->altitudeRad > max(0.0, $site->skylineRad));
+    }
+
+    /**
+     * The room under another daylight: the same for every face of that moment.
+     *
+     * @return array{Windows, RoomLight}|null null where nobody has said where the place is, or when is recorded
+     */
+    public function dayAt(Weather $weather, float $time): ?array
+    {
+        $key = "$weather->value $time";
+        if (! array_key_exists($key, $this->days)) {
+            $windows = $this->windowsAt($weather, $time);
+            $this->days[$key] = $windows === null ? null : [$windows, $this->room()->under($windows, $this->setup->setup->metering->roomFactor)];
+        }
+
+        return $this->days[$key];
+    }
+
+    /** The same scene at another time under another sky: what stands there, and what hides what, is kept. */
+    public function under(Weather $weather, float $time): self
+    {
+        $day = $this->dayAt($weather, $time);
+        if ($day === null) {
+            return $this;
+        }
+        $other = clone $this;
+        [$other->windows, $other->room] = $day;
+        [$other->isOtherDay, $other->around, $other->shading, $other->lit] = [true, null, null, null];
+
+        return $other;
     }
 
     /** The moment that daylight is computed for: as said, else the middle of what is recorded. */
@@ -175,12 +212,23 @@ final class Scene
         $id = spl_object_id($solid);
         if (! isset($this->seenBy[$id])) {
             $this->seenBy[$id] = [];
-            foreach ($this->lamps as $lamp => $box) {
-                $this->seenBy[$id][$lamp] = $box->placement->on ? Occlusion::seen($this, $box, new Vec3(...$solid->centre), $solid->owner, 3) : 0.0;
+            $middle = new Vec3(...$solid->centre);
+            // Turned to each lamp, it would get this much at most.
+            $lux = array_map(static fn (SoftBox $b): float => $b->placement->on ? $b->candela() / max(0.05, $b->centre()->distanceTo($middle) ** 2) : 0.0, $this->lamps);
+            foreach (Shading::telling($lux, 0.0) as $lamp) {
+                $this->seenBy[$id][$lamp] = $this->sees($lamp, $middle, $solid->owner);
             }
         }
 
         return $this->seenBy[$id];
+    }
+
+    /** The share of a lamp that a place sees: as rays to nine parts of it find, enough to paint by. */
+    public function sees(string $lamp, Vec3 $at, string $but = ''): float
+    {
+        $key = sprintf('%s %s %.3f %.3f %.3f', $lamp, $but, $at->x, $at->y, $at->z);
+
+        return $this->shared->seen($key, fn (): float => Occlusion::seen($this, $this->lamps[$lamp], $at, $but, 3));
     }
 
     /** @return list<Solid> what a lens may see: all but the camera itself */

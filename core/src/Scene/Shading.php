@@ -16,6 +16,9 @@ final class Shading
 {
     private const DARKEST = -6.0;
 
+    /** A fiftieth of the light is a thirtieth of a stop. */
+    private const TELLING = 0.02;
+
     /** @var array<string, array{float, float, float, float, float, float, float, float, SoftBox|null, float}> by lamp: place, facing, candela, area/π, itself where its beam is narrower than an even face's, and the share of it that is seen where nobody has looked */
     private array $lamps = [];
 
@@ -44,18 +47,46 @@ final class Shading
     public function stops(array $at, array $plane, array $seen = [], ?float $around = null): float
     {
         $lux = $around ?? $this->ambient;
-        foreach ($this->lamps as $id => [$x, $y, $z, $fx, $fy, $fz, $candela, $spread, $narrow, $unlooked]) {
+        foreach ($this->byLamp($at, $plane) as $id => $one) {
+            $lux += ($seen[$id] ?? $this->lamps[$id][9]) * $one;
+        }
+
+        return $lux > 0 ? max(self::DARKEST, log($lux / $this->wanted, 2)) : self::DARKEST;
+    }
+
+    /**
+     * @param  array{float, float, float}  $at
+     * @param  array{float, float, float, float}  $plane
+     * @return array<string, float> lux of each lamp that shines there, nothing in the way
+     */
+    public function byLamp(array $at, array $plane): array
+    {
+        $lux = [];
+        foreach ($this->lamps as $id => [$x, $y, $z, $fx, $fy, $fz, $candela, $spread, $narrow]) {
             [$dx, $dy, $dz] = [$x - $at[0], $y - $at[1], $z - $at[2]];
             $square = $dx * $dx + $dy * $dy + $dz * $dz + 1e-9;
             $falling = $plane[0] * $dx + $plane[1] * $dy + $plane[2] * $dz;
             $leaving = -($fx * $dx + $fy * $dy + $fz * $dz);
             if ($falling > 0 && $leaving > 0) {
-                $lux += ($seen[$id] ?? $unlooked) * ($narrow === null
+                $lux[$id] = $narrow === null
                     ? $candela * $falling * $leaving / ($square * ($square + $spread))
-                    : $narrow->luxAt(new Vec3($at[0], $at[1], $at[2]), new Vec3($plane[0], $plane[1], $plane[2])));
+                    : $narrow->luxAt(new Vec3($at[0], $at[1], $at[2]), new Vec3($plane[0], $plane[1], $plane[2]));
             }
         }
 
-        return $lux > 0 ? max(self::DARKEST, log($lux / $this->wanted, 2)) : self::DARKEST;
+        return $lux;
+    }
+
+    /**
+     * Lamps whose shadows can be seen in a picture: those that give more than a little of the light there. The rest are painted as if nothing hid them.
+     *
+     * @param  array<string, float>  $lux  by lamp
+     * @return list<string>
+     */
+    public static function telling(array $lux, float $around): array
+    {
+        $least = self::TELLING * ($around + array_sum($lux));
+
+        return array_map(strval(...), array_keys(array_filter($lux, static fn (float $one): bool => $one >= $least && $one > 0.0)));
     }
 }

@@ -7,7 +7,7 @@
         <thead><tr><th scope="col"></th>@foreach ($comparison->candidates as $one)<th scope="col"><a href="{{ $work->url(['place' => $one->view->place->id, 'look' => 'sun']) }}">{{ $one->view->place->name }}</a></th>@endforeach<th scope="col">Weight</th></tr></thead>
         <tbody>
             <tr><th scope="row">Plan</th>@foreach ($comparison->candidates as $one)<td>{!! $work->scout()->smallPlan($one->view->place) !!}</td>@endforeach<td></td></tr>
-            <tr><th scope="row">Pictures</th>@foreach ($comparison->candidates as $one)<td><div class="thumbs">@foreach (array_slice($one->view->place->list('photos'), 0, 4) as $photo)<img src="{{ route('photos.show', ['shoot' => $work->shoot->id, 'file' => 'thumb-'.$photo->text('file')]) }}" alt="{{ $photo->text('caption') ?: 'Photo' }}">@endforeach</div>@if ($one->view->place->list('photos') === [])<span class="why">none yet</span>@endif</td>@endforeach<td></td></tr>
+            <tr><th scope="row">Pictures</th>@foreach ($comparison->candidates as $one)<td><div class="thumbs">@foreach (array_slice($one->view->place->list('photos'), 0, 4) as $photo)@continue($photo->text('file') === '')<img src="{{ route('photos.show', ['shoot' => $work->shoot->id, 'file' => 'thumb-'.$photo->text('file')]) }}" alt="{{ $photo->text('caption') ?: 'Photo' }}">@endforeach</div>@if ($one->view->place->list('photos') === [])<span class="why">none yet</span>@endif</td>@endforeach<td></td></tr>
             <tr class="total"><th scope="row">Score</th>
                 @foreach ($comparison->candidates as $one)
                     <td><b class="big num">{{ number_format($one->score, 2) }}</b> <span class="why">of {{ round(100 * $one->known) }} % known</span>

@@ -1,5 +1,6 @@
-@php($mend = $finding->severity === \FineFrame\Judge\Severity::Holds ? null : $work->mend($finding))
-<li class="finding {{ $finding->severity->value }}" id="f-{{ str_replace([':', '+', '.'], '_', $finding->key()) }}" data-about="{{ $finding->about[0] ?? '' }}" @if ($finding->severity !== \FineFrame\Judge\Severity::Holds) tabindex="-1" @endif>
+@php($isOpen = $finding->severity !== \FineFrame\Judge\Severity::Holds)
+@php($mend = $isOpen ? $work->mending()->of($finding) : null)
+<li class="finding {{ $finding->severity->value }}" id="f-{{ str_replace([':', '+', '.'], '_', $finding->key()) }}" @isset($oob) hx-swap-oob="morph" @endisset data-about="{{ $finding->about[0] ?? '' }}" @if ($isOpen) tabindex="-1" @endif>
     <x-mark :state="$finding->severity->value" /><span class="sr">{{ $finding->severity->value }}:</span>
     <div>
         <p class="sentence">{{ $work->phrase->finding($finding) }}</p>
@@ -7,8 +8,10 @@
         <div class="acts">
             @if ($mend)
                 <x-act :work="$work" :to="route('mend', $work->shoot->id)" :with="['finding' => $finding->key()]" class="inline"><button class="mend" data-mend>Mend: {{ $work->phrase->mend($mend) }}</button></x-act>
-            @elseif ($finding->ideas !== [] && ! $work->isStill())
+            @elseif ($isOpen && $finding->mayHaveIdeas() && ! $work->isStill())
                 <span class="why">…</span>
+            @elseif ($isOpen && $finding->mayHaveIdeas() && ! $work->mending()->isTried($finding) && ! isset($tried))
+                <x-act :work="$work" :to="route('mend', $work->shoot->id)" :with="['finding' => $finding->key()]" class="inline"><button class="mend untried" data-mend>Look for a mend</button></x-act>
             @endif
             <details class="working" @unless ($work->isStill()) data-keep @endunless><summary>Working</summary>@if ($work->isStill())@include('plan.working', ['working' => $finding->working])@endif</details>
         </div>

@@ -31,7 +31,11 @@
             @include('plan.proposals')
             @break
         @case('cover')
-            @include('plan.cover')
+            @if ($work->waits(\App\View\Effort::Sight))
+                <x-later :work="$work" part="floor" :doing="\App\View\Effort::Sight->doing()" />
+            @else
+                @include('plan.cover')
+            @endif
             @break
         @case('colours')
             @include('plan.colours')
@@ -55,10 +59,18 @@
             @include('plan.radio')
             @break
         @case('stops')
-            @include('plan.stops')
+            @if ($work->waits(\App\View\Effort::Stops))
+                <x-later :work="$work" part="floor" :doing="\App\View\Effort::Stops->doing()" />
+            @else
+                @include('plan.stops')
+            @endif
             @break
         @case('day')
-            @include('plan.daylight')
+            @if ($work->waits(\App\View\Effort::Daylight))
+                <x-later :work="$work" part="floor" :doing="\App\View\Effort::Daylight->doing()" />
+            @else
+                @include('plan.daylight')
+            @endif
             @break
         @case('list')
             @include('plan.lighting-list')

@@ -10,6 +10,7 @@
         @include('plan.finding')
     @endforeach
 </ol>
+@include('plan.mends-later')
 <details class="holding" @unless ($work->isStill()) data-keep @endunless @if (count($holding) === count($work->verdicts->findings)) open @endif>
     <summary><x-mark state="holds" /> {{ count($holding) }} hold</summary>
     <ol class="findings">

@@ -10,7 +10,7 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Space\TapeBook;
 
 /**
- * A room from DXF (R12 and later, ASCII): LINE, POLYLINE and LWPOLYLINE on layers with “wall” in their name make the walls; lines on
+ * A room from DXF (R12 and later, ASCII): what is drawn on layers with “wall” in their name makes the walls; lines on
  * layers with “door” or “window” that lie along a wall make its openings. Where no layer says wall, the longest closed outline does.
  */
 final class Reader
@@ -20,8 +20,7 @@ final class Reader
 
     private const ON_WALL_M = 0.15;
 
-    /** $INSUNITS: metres in a drawing unit. */
-    private const UNITS = [1 => 0.0254, 2 => 0.3048, 4 => 0.001, 5 => 0.01, 6 => 1.0];
+    private const MOST_WALLS = 60;
 
     /**
      * @param  float  $metresAUnit  for drawings that do not say: R12 has no units
@@ -31,9 +30,15 @@ final class Reader
      */
     public static function read(string $dxf, float $metresAUnit = 1.0): array
     {
-        [$paths, $unit] = self::paths($dxf, $metresAUnit);
-        $scaled = array_map(static fn (array $p): array => [$p[0], array_map(static fn (Vec2 $c): Vec2 => $c->times($unit), $p[1]), $p[2]], $paths);
-        $corners = self::outline(array_values(array_filter($scaled, static fn (array $p): bool => str_contains($p[0], 'WALL')))) ?? self::outline($scaled) ?? throw UnreadableFile::without('closed outline of walls');
+        $drawing = Drawing::read($dxf, $metresAUnit);
+        $scaled = $drawing->paths();
+        $walls = array_values(array_filter($scaled, static fn (array $p): bool => str_contains($p[0], 'WALL')));
+        $corners = self::outline($walls);
+        if ($corners === null && ($unread = $drawing->unread('WALL')) !== null) {
+            throw UnreadableFile::saying("The walls hold a $unread, which is not read: draw them as lines, polylines and arcs.");
+        }
+        $corners ??= self::outline($scaled) ?? throw UnreadableFile::without('closed outline of walls');
+        count($corners) <= self::MOST_WALLS ?: throw UnreadableFile::saying('The outline has '.count($corners).' corners; a room may have '.self::MOST_WALLS.'. Draw curved walls as a few straight pieces.');
         if ((new Polygon($corners))->signedArea() < 0) {
             $corners = array_reverse($corners);
         }
@@ -46,59 +51,6 @@ final class Reader
         }
 
         return ['walls' => $walls, 'openings' => self::openings($scaled, $corners), 'turned_deg' => round(rad2deg(M_PI / 2 - $corners[1 % $count]->minus($corners[0])->bearing()), 4)];
-    }
-
-    /**
-     * @return array{list<array{string, list<Vec2>, bool}>, float} layer, points and whether closed; metres in a unit
-     *
-     * @throws UnreadableFile
-     */
-    private static function paths(string $dxf, float $unit): array
-    {
-        $lines = preg_split('/\R/', $dxf) ?: [];
-        str_contains($dxf, 'ENTITIES') && count($lines) > 8 ?: throw UnreadableFile::without('drawing that can be read: save it as ASCII DXF, R12');
-        $paths = [];
-        $now = null;
-        $kind = '';
-        for ($i = 0; $i + 1 < count($lines); $i += 2) {
-            [$code, $value] = [trim($lines[$i]), trim($lines[$i + 1])];
-            if ($code === '9' && $value === '$INSUNITS') {
-                $unit = self::UNITS[(int) trim($lines[$i + 3] ?? '')] ?? $unit;
-            }
-            if ($code === '0') {
-                $kind = $value;
-                if (in_array($value, ['LINE', 'POLYLINE', 'LWPOLYLINE'], true)) {
-                    $now === null ?: $paths[] = $now;
-                    $now = ['', [], false];
-                } elseif ($value !== 'VERTEX' && $now !== null) {
-                    $paths[] = $now;
-                    $now = null;
-                }
-            } elseif ($now !== null) {
-                $now = self::fed($now, $kind, $code, $value);
-            }
-        }
-        $now === null ?: $paths[] = $now;
-
-        return [array_values(array_filter($paths, static fn (array $p): bool => count($p[1]) >= 2)), $unit];
-    }
-
-    /**
-     * @param  array{string, list<Vec2>, bool}  $path
-     * @return array{string, list<Vec2>, bool}
-     */
-    private static function fed(array $path, string $kind, string $code, string $value): array
-    {
-        $points = $path[1];
-        $last = count($points) - 1;
-
-        return match (true) {
-            $code === '8' && $kind !== 'VERTEX' => [strtoupper($value), $points, $path[2]],
-            $code === '70' && $kind !== 'VERTEX' => [$path[0], $points, ((int) $value & 1) === 1],
-            ($code === '10' && $kind !== 'POLYLINE') || $code === '11' => [$path[0], [...$points, new Vec2((float) $value, 0.0)], $path[2]],
-            (($code === '20' && $kind !== 'POLYLINE') || $code === '21') && $last >= 0 => [$path[0], [...array_slice($points, 0, -1), new Vec2($points[$last]->x, (float) $value)], $path[2]],
-            default => $path,
-        };
     }
 
     /**
@@ -115,28 +67,71 @@ final class Reader
                 $best = self::larger($best, $closed ? $points : array_slice($points, 0, -1));
             }
         }
-        $loose = array_values(array_filter($paths, static fn (array $p): bool => ! $p[2]));
-        while ($loose !== []) {
-            $chain = array_shift($loose)[1];
-            do {
-                $grown = false;
-                foreach ($loose as $i => [, $points]) {
-                    $end = $chain[count($chain) - 1];
-                    $points = $points[0]->distanceTo($end) < self::JOINS_M ? $points : ($points[count($points) - 1]->distanceTo($end) < self::JOINS_M ? array_reverse($points) : null);
-                    if ($points !== null) {
-                        array_push($chain, ...array_slice($points, 1));
-                        unset($loose[$i]);
-                        [$loose, $grown] = [array_values($loose), true];
-                        break;
-                    }
-                }
-            } while ($grown);
+        foreach (self::chains(array_values(array_filter($paths, static fn (array $p): bool => ! $p[2]))) as $chain) {
             if (count($chain) > 3 && $chain[0]->distanceTo($chain[count($chain) - 1]) < self::JOINS_M) {
                 $best = self::larger($best, array_slice($chain, 0, -1));
             }
         }
 
         return $best;
+    }
+
+    /**
+     * Lines that meet end to end, found by the cells that their ends lie in.
+     *
+     * @param  list<array{string, list<Vec2>, bool}>  $paths
+     * @return iterable<list<Vec2>>
+     */
+    private static function chains(array $paths): iterable
+    {
+        $cell = static fn (float $v): int => (int) floor($v / self::JOINS_M);
+        $ends = [];
+        foreach ($paths as $i => [, $points]) {
+            foreach ([$points[0], $points[count($points) - 1]] as $end) {
+                $ends[$cell($end->x).' '.$cell($end->y)][$i] = true;
+            }
+        }
+        $left = array_fill_keys(array_keys($paths), true);
+        foreach ($paths as $start => [, $chain]) {
+            if (! isset($left[$start])) {
+                continue;
+            }
+            unset($left[$start]);
+            while (($next = self::next($paths, $ends, $left, $chain[count($chain) - 1])) !== null) {
+                unset($left[$next[0]]);
+                array_push($chain, ...array_slice($next[1], 1));
+            }
+            yield $chain;
+        }
+    }
+
+    /**
+     * @param  list<array{string, list<Vec2>, bool}>  $paths
+     * @param  array<string, array<int, true>>  $ends
+     * @param  array<int, true>  $left
+     * @return array{int, list<Vec2>}|null what goes on from a point, the way it goes on
+     */
+    private static function next(array $paths, array $ends, array $left, Vec2 $end): ?array
+    {
+        [$x, $y] = [(int) floor($end->x / self::JOINS_M), (int) floor($end->y / self::JOINS_M)];
+        foreach ([0, -1, 1] as $dx) {
+            foreach ([0, -1, 1] as $dy) {
+                foreach (array_keys($ends[($x + $dx).' '.($y + $dy)] ?? []) as $i) {
+                    $points = $paths[$i][1];
+                    if (! isset($left[$i])) {
+                        continue;
+                    }
+                    if ($points[0]->distanceTo($end) < self::JOINS_M) {
+                        return [$i, $points];
+                    }
+                    if ($points[count($points) - 1]->distanceTo($end) < self::JOINS_M) {
+                        return [$i, array_reverse($points)];
+                    }
+                }
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use FineFrame\Judge\Finding;
+use FineFrame\Judge\Judge;
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Verdicts;
+use FineFrame\Plan\SetupPlan;
+
+/** Mends as far as they have been tried: worst first, from one verdict on, until the time is up. */
+final class Mending
+{
+    /** @var array<string, Mend|null> by finding, those that were tried */
+    private array $tried = [];
+
+    /** How many do not hold. */
+    public readonly int $count;
+
+    /** The first that is still to be tried. */
+    public readonly int $next;
+
+    /** @param  int  $from  how many were tried before, by an earlier answer */
+    public function __construct(Judge $judge, SetupPlan $setup, Verdicts $verdicts, public readonly int $from, float $milliseconds)
+    {
+        $open = array_values(array_filter($verdicts->findings, static fn (Finding $f): bool => $f->severity !== Severity::Holds));
+        $this->count = count($open);
+        $until = microtime(true) + $milliseconds / 1000;
+        // One at least, so that asking again and again comes to an end.
+        for ($next = $from; $next < $this->count && ($milliseconds > 0.0) && ($next === $from || microtime(true) < $until); $next++) {
+            $this->tried[$open[$next]->key()] = $judge->mend($setup, $verdicts, $open[$next]);
+        }
+        $this->next = $next;
+    }
+
+    public function isTried(Finding $finding): bool
+    {
+        return array_key_exists($finding->key(), $this->tried);
+    }
+
+    public function of(Finding $finding): ?Mend
+    {
+        return $this->tried[$finding->key()] ?? null;
+    }
+
+    public function isDone(): bool
+    {
+        return $this->next >= $this->count;
+    }
+}

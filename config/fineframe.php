@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Names that it answers to besides loopback's; and for how long a page tries mends before it answers, milliseconds; the rest is asked for once the page stands. And how many are tried without being
+ * asked for one by one.
+ */
+return [
+    'hosts' => (string) env('HOSTS', ''),
+    'mends_ms' => (float) env('MENDS_MS', 250),
+    'mends_later_ms' => 1000.0,
+    'mends_unasked' => 60,
+];

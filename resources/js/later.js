@@ -1,0 +1,54 @@
+// Parts that take longer are asked for once the page stands, one request each; each says what it does and can be stopped.
+import htmx from './htmx.js';
+
+const running = new Map();
+const version = () => document.getElementById('state')?.dataset.version;
+
+function start() {
+    for (const [id, { url, abort }] of running) {
+        if (document.getElementById(id)?.dataset.later === url) continue;
+        abort.abort();
+        running.delete(id);
+    }
+    for (const part of document.querySelectorAll('[data-later]')) {
+        if (!running.has(part.id) && !part.dataset.stopped) ask(part);
+    }
+}
+
+async function ask(part) {
+    const run = { url: part.dataset.later, abort: new AbortController() };
+    running.set(part.id, run);
+    try {
+        const answer = await fetch(run.url, { headers: { 'HX-Request': 'true' }, signal: run.abort.signal });
+        if (!answer.ok) throw new Error(String(answer.status));
+        const html = await answer.text();
+        if (running.get(part.id) !== run || answer.headers.get('X-Plan-Version') !== version()) return;
+        running.delete(part.id);
+        htmx.swap(document.body, html, { swapStyle: 'none', swapDelay: 0, settleDelay: 0 });
+    } catch {
+        if (running.get(part.id) === run) settle(part.id, 'It did not come.', 'Try again');
+    }
+}
+
+/** Leaves a word and a way to begin again. */
+function settle(id, words, again) {
+    const part = document.getElementById(id);
+    running.get(id)?.abort.abort();
+    running.delete(id);
+    if (!part) return;
+    part.dataset.stopped = 'true';
+    part.querySelector('span').textContent = words;
+    part.querySelector('button').textContent = again;
+}
+
+document.addEventListener('click', ({ target }) => {
+    const part = target.closest('[data-later-stop]')?.closest('[data-later]');
+    if (!part) return;
+    if (!part.dataset.stopped) return settle(part.id, 'Stopped.', 'Go on');
+    delete part.dataset.stopped;
+    part.querySelector('button').textContent = 'Stop';
+    start();
+});
+document.addEventListener('DOMContentLoaded', start);
+document.addEventListener('plan:drawn', start);
+document.addEventListener('plan:previewed', start);
