@@ -20,7 +20,7 @@ final readonly class ReferenceFrames
     /** @return list<array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>}> */
     public function all(): array
     {
-        return array_map($this->one(...), $this->setup->location->list('photos'));
+        return array_map($this->one(...), array_values(array_filter($this->setup->location->list('photos'), static fn (Record $p): bool => $p->text('file') !== '')));
     }
 
     /** @return array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>} */

@@ -137,3 +137,54 @@ it('reads what is on the air off a scan, in any unit, and refuses what is none',
         expect(fn () => ScanTable::read($file))->toThrow(UnreadableFile::class, $says);
     }
 });
+
+/** @param  list<string>  $entities  each as `KIND code=value …` */
+function drawing(array $entities, int $unit = 6, string $blocks = ''): string
+{
+    $groups = fn (string $entity): string => '0 '.preg_replace('/ (\d+)=/', "\n$1\n", $entity);
+    $text = implode("\n", array_map($groups, $entities));
+
+    return str_replace('0 ', "0\n", "0\nSECTION\n2\nHEADER\n9\n\$INSUNITS\n70\n$unit\n0\nENDSEC\n").$blocks."0\nSECTION\n2\nENTITIES\n".preg_replace('/^0 /m', "0\n", $text)."\n0\nENDSEC\n0\nEOF\n";
+}
+
+const OUTLINE = 'LWPOLYLINE 8=WALLS 70=1 10=0 20=0 10=5 20=0 10=5 20=4 10=0 20=4';
+
+/** @return list<float> */
+function lengths(string $dxf, float $unit = 1.0): array
+{
+    return array_map(fn (float $l): float => round($l, 3), array_column(Reader::read($dxf, $unit)['walls'], 'length_m'));
+}
+
+it('reads a drawing in the unit that it says', function (int $unit, float $metres): void {
+    expect(lengths(drawing([OUTLINE], $unit), 1.0))->toBe(array_map(fn (float $l): float => round($l * $metres, 3), [5.0, 4.0, 5.0, 4.0]));
+})->with(['metres' => [6, 1.0], 'decimetres' => [14, 0.1], 'yards' => [10, 0.9144], 'feet' => [2, 0.3048], 'not said' => [0, 1.0]]);
+
+it('refuses a unit that no room is drawn in', function (): void {
+    expect(fn () => Reader::read(drawing([OUTLINE], 18)))->toThrow(UnreadableFile::class, 'unit, 18 in its header');
+});
+
+it('leaves the sheet about a room out, and reads what a block inserts', function (): void {
+    $sheet = 'LWPOLYLINE 67=1 8=WALLS 70=1 10=0 20=0 10=50 20=0 10=50 20=40 10=0 20=40';
+    $block = "0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n8\n0\n2\nROOM\n".preg_replace('/ (\d+)=/', "\n$1\n", '0 '.str_replace('WALLS', '0', OUTLINE));
+    $block = str_replace('0 LWPOLYLINE', "0\nLWPOLYLINE", $block)."\n0\nENDBLK\n0\nENDSEC\n";
+
+    expect(lengths(drawing([$sheet, OUTLINE])))->toBe([5.0, 4.0, 5.0, 4.0])
+        ->and(lengths(drawing(['INSERT 8=WALLS 2=ROOM 10=100 20=50 41=2 42=1 50=30'], blocks: $block)))->toBe([10.0, 4.0, 10.0, 4.0])
+        ->and(fn () => Reader::read(drawing(['INSERT 8=WALLS 2=ROOM 10=0 20=0 70=3'], blocks: $block)))->toThrow(UnreadableFile::class, 'in rows and columns');
+});
+
+it('bends walls where a bulge or an arc bends them', function (): void {
+    // A half circle of 2 m radius over the far wall: its chords stay within a hand of it.
+    foreach ([[OUTLINE.' 42=0', 'LWPOLYLINE 8=WALLS 70=1 10=0 20=0 10=4 20=0 10=4 20=4 42=1 10=0 20=4'], [null, 'LINE 8=WALLS 10=0 20=4 11=0 21=0', 'LINE 8=WALLS 10=0 20=0 11=4 21=0', 'LINE 8=WALLS 10=4 20=0 11=4 21=4', 'ARC 8=WALLS 10=2 20=4 40=2 50=0 51=180']] as $case) {
+        $walls = Reader::read(drawing(array_slice($case, 1)))['walls'];
+        $room = room(['walls' => $walls]);
+        expect(abs($room->floor->signedArea()))->toEqualWithDelta(16 + 2 * M_PI, 0.15);
+    }
+    expect(fn () => Reader::read(drawing(['SPLINE 8=WALLS 10=0 20=0'])))->toThrow(UnreadableFile::class, 'The walls hold a SPLINE');
+});
+
+it('does not choke on a drawing of fifty thousand lines', function (): void {
+    $lines = array_map(fn (int $i): string => "LINE 8=PLAN 10=$i 20=".($i % 7).' 11='.($i + 1).' 21='.(($i + 1) % 7), range(0, 4000));
+    $begun = hrtime(true);
+    expect(lengths(drawing([...$lines, OUTLINE])))->toBe([5.0, 4.0, 5.0, 4.0])->and((hrtime(true) - $begun) / 1e9)->toBeLessThan(5.0);
+});

@@ -56,6 +56,14 @@ it('finds the decay that was put in, from recordings of every depth', function (
     expect($read->rateHz)->toBe(16_000.0)->and($decay->t20)->toEqualWithDelta(0.6, 0.03)->and($decay->t30)->toEqualWithDelta(0.6, 0.03)->and($decay->rangeDb)->toBeGreaterThan(50);
 })->with([[16, 1], [24, 1], [32, 1], [32, 3]]);
 
+it('reads RF64, and says how long a recording may be', function (): void {
+    $plain = wav(dying(0.3, 60, long: 0.5));
+    $size = strlen($plain) - 44;
+    $long = 'RF64'.pack('V', 0xFFFFFFFF).'WAVE'.'ds64'.pack('VPPPV', 28, strlen($plain), $size, intdiv($size, 2), 0).substr($plain, 12, 24).'data'.pack('V', 0xFFFFFFFF).substr($plain, 44);
+    expect(Reader::read($long)->samples)->toEqual(Reader::read($plain)->samples)
+        ->and(fn () => Reader::read('RIFF'.pack('V', 36 + 7_000_000).'WAVEfmt '.pack('VvvVVvv', 16, 1, 1, 48_000, 96_000, 2, 16).'data'.pack('V', 7_000_000).str_repeat("\0", 7_000_000)))->toThrow(UnreadableFile::class, 'The recording is 73 seconds long; at this rate 60 can be read');
+});
+
 it('tells no time that the noise hides', function (): void {
     expect(Decay::of(dying(0.6, 20), 16_000)->t20)->toBeNull()->and(Decay::of(dying(0.6, 41), 16_000)->t30)->toBeNull()->and(Decay::of(dying(0.6, 41), 16_000)->t20)->toEqualWithDelta(0.6, 0.06)->and(Decay::of([0.1, 0.2], 16_000)->t20)->toBeNull()
         // Two channels are mixed to one.
