@@ -10,6 +10,7 @@ use FineFrame\Measure\Unit;
 use FineFrame\Plan\Location;
 use FineFrame\Sound\Decay;
 use FineFrame\Sound\Material;
+use Psr\Clock\ClockInterface;
 
 /**
  * Simulated instruments: they measure a hidden true world with noise and bias, so that a reading can contradict the plan,
@@ -28,7 +29,7 @@ final readonly class StandIns implements Instruments
     private const CLAP = [1.6, 16_000];
 
     /** @param  array<string, array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, air?: list<array{float, float, float}>, rings?: list<float>, up: float, cloud: float}>  $worlds  by place; `*` is any other */
-    public function __construct(private array $worlds, private string $seed)
+    public function __construct(private array $worlds, private string $seed, private ClockInterface $clock)
     {
     }
 
@@ -110,7 +111,7 @@ final readonly class StandIns implements Instruments
     {
         [$long, $rate] = self::CLAP;
         $times = $this->world($place)['rings'] ?? [0.8, 0.8, 0.7, 0.6, 0.55, 0.5];
-        mt_srand((int) hexdec(substr(hash('xxh3', $this->seed.$place->id.intdiv(time(), 60)), 0, 6)));
+        mt_srand((int) hexdec(substr(hash('xxh3', $this->seed.$place->id.$this->minute()), 0, 6)));
         $white = array_map(static fn (): float => mt_rand() / mt_getrandmax() - 0.5, array_fill(0, (int) ($long * $rate), 0));
         $sum = array_fill(0, count($white), 0.0);
         foreach (Material::BANDS_HZ as $band => $hz) {
@@ -136,7 +137,7 @@ final readonly class StandIns implements Instruments
 
     public function forecast(Location $place, string $date): array
     {
-        $days = max(0.0, (strtotime($date) - strtotime(date('Y-m-d'))) / 86_400);
+        $days = max(0.0, (strtotime($date) - strtotime($this->clock->now()->format('Y-m-d'))) / 86_400);
 
         return ['cloud' => max(0.0, min(1.0, $this->world($place)['cloud'] + 0.3 * ($this->chance("cloud $date", true) - 0.5))), 'sure' => max(0.1, 0.9 - 0.08 * $days)];
     }
@@ -182,11 +183,16 @@ final readonly class StandIns implements Instruments
     /** Between 0 and 1; the same for the same question, for good or within the same minute. */
     private function chance(string $question, bool $forGood = false): float
     {
-        return hexdec(substr(hash('xxh3', $this->seed.$question.($forGood ? '' : (string) intdiv(time(), 60))), 0, 8)) / 0xFFFFFFFF;
+        return hexdec(substr(hash('xxh3', $this->seed.$question.($forGood ? '' : (string) $this->minute())), 0, 8)) / 0xFFFFFFFF;
     }
 
     private function normal(string $question): float
     {
         return sqrt(-2 * log(max(1e-9, $this->chance("$question a")))) * cos(2 * M_PI * $this->chance("$question b"));
+    }
+
+    private function minute(): int
+    {
+        return intdiv($this->clock->now()->getTimestamp(), 60);
     }
 }

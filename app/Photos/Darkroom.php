@@ -58,6 +58,12 @@ final readonly class Darkroom
         return preg_match('/^(thumb-)?[0-9a-f]{16,20}\.jpg$/', $file) === 1 && is_file(self::folder($shoot)."/$file") ? self::folder($shoot)."/$file" : null;
     }
 
+    /** Takes a shoot's photos off the disk. */
+    public function discard(string $shoot): void
+    {
+        $this->files->deleteDirectory(self::folder($shoot));
+    }
+
     private static function folder(string $shoot): string
     {
         return storage_path("app/photos/$shoot");

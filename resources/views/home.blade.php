@@ -25,13 +25,13 @@
             </ul>
         </section>
         <div class="pair">
-            <form method="post" action="{{ route('shoots.store') }}" class="card"><h2>Begin a plan</h2>@csrf
+            <form method="post" action="{{ route('shoots.store') }}" class="card"><h2>Begin a plan</h2>@csrf<input type="hidden" name="once" value="{{ Str::random(32) }}">
                 @foreach (['title' => 'Title', 'place' => 'Place'] as $name => $label)
                     <div @class(['field', 'field-wrong' => $errors->has($name)])><label for="{{ $name }}">{{ $label }}</label><input id="{{ $name }}" name="{{ $name }}" value="{{ old($name) }}" autocomplete="off">@error($name)<p class="error">{{ $message }}</p>@enderror</div>
                 @endforeach
                 <button class="keep show">Begin with the tape</button>
             </form>
-            <form method="post" action="{{ route('shoots.import') }}" enctype="multipart/form-data" class="card"><h2>Import a plan file</h2>@csrf
+            <form method="post" action="{{ route('shoots.import') }}" enctype="multipart/form-data" class="card"><h2>Import a plan file</h2>@csrf<input type="hidden" name="once" value="{{ Str::random(32) }}">
                 <div @class(['field', 'field-wrong' => $errors->has('plan')])><label for="file">Plan file</label><input id="file" type="file" name="plan" accept=".json,application/json"></div>
                 @php($wrong = collect($errors->getMessages())->except(['title', 'place'])->flatten())
                 @if ($wrong->isNotEmpty())<div class="problems" role="alert"><p><strong>Nothing was imported.</strong></p>@foreach ($wrong->take(12) as $line)<p>{{ $line }}</p>@endforeach</div>@endif

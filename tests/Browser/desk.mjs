@@ -9,7 +9,7 @@ export const test = base.extend({
     desk: async ({ page }, use) => {
         const errors = [];
         page.on('pageerror', (error) => errors.push(error.message));
-        page.on('console', (line) => line.type() === 'error' && !/status of 4(09|22)|ERR_FAILED/.test(line.text()) && errors.push(line.text()));
+        page.on('console', (line) => line.type() === 'error' && !/status of (409|422|503)|ERR_FAILED|ERR_INTERNET_DISCONNECTED|htmx:(sendError|afterRequest)/.test(line.text()) && errors.push(line.text()));
         await page.goto('/');
         await page.setInputFiles('input[type=file]', DEMO);
         await page.getByRole('button', { name: 'Import' }).click();

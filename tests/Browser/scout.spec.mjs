@@ -140,6 +140,63 @@ test.describe('on a phone', () => {
     });
 });
 
+test.describe('without a connection', () => {
+    test.use({ serviceWorkers: 'allow' });
+
+    async function ready(page) {
+        await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
+        await page.reload();
+        await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+        await page.reload();
+    }
+
+    test('another place’s page is not shown in place of the one asked for, and what cannot be done says so', async ({ desk: page, context }) => {
+        const at = page.url().replace(/cameras.*/, '');
+        await page.goto(`${at}scout?look=notes`);
+        await ready(page);
+        await page.goto(`${at}cameras`);
+        await context.setOffline(true);
+        await page.locator('.mend').first().click();
+        await expect(page.locator('#said')).toContainText('No connection: that was not done');
+        await page.goto(`${at}scout?look=notes&select=none`);
+        await expect(page.locator('#sheet-noise')).toBeVisible();
+        await page.goto(`${at}scout?look=notes&place=glasshouse`);
+        await expect(page.getByRole('heading', { name: 'No connection' })).toBeVisible();
+        await expect(page.locator('#sheet-noise')).toHaveCount(0);
+        await page.getByRole('link', { name: 'cameras' }).click();
+        await expect(page.locator('#frames figure')).toHaveCount(2);
+        await context.setOffline(false);
+    });
+
+    test('a row written offline lands beside one that somebody else added meanwhile', async ({ desk: page, context, browser }) => {
+        const at = page.url().replace(/cameras.*/, 'scout?look=notes');
+        await page.goto(at);
+        await ready(page);
+        await context.setOffline(true);
+        const noise = page.locator('#sheet-noise');
+        const write = async (form, what, level) => {
+            await form.locator('summary', { hasText: /^Add / }).click();
+            await form.locator('details[open]').last().getByLabel('what').fill(what);
+            await form.locator('details[open]').last().getByLabel('level, dB(A)').fill(level);
+            // Enter keeps; it does not take a reading.
+            await form.locator('details[open]').last().getByLabel('level, dB(A)').press('Enter');
+        };
+        await write(noise, 'gulls on the ridge', '51');
+        await expect(page.locator('#waiting')).toContainText('1 entry waits here');
+
+        const other = await (await browser.newContext()).newPage();
+        await other.goto(at);
+        await write(other.locator('#sheet-noise'), 'a boat', '44');
+        await expect(other.locator('#sheet-noise summary', { hasText: 'a boat' })).toContainText('44');
+        await other.context().close();
+
+        await context.setOffline(false);
+        await expect(noise.locator('summary', { hasText: 'gulls on the ridge' })).toContainText('51');
+        await expect(noise.locator('summary', { hasText: 'a boat' })).toContainText('44');
+        await expect(page.locator('#waiting')).toBeHidden();
+    });
+});
+
 test('a reading is taken from an instrument into the form', async ({ desk: page }) => {
     await page.goto(page.url().replace('cameras', 'scout?look=notes&place=glasshouse'));
     const noise = page.locator('#sheet-noise');

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\BringRequest;
 use App\Instruments\Instruments;
+use App\Instruments\PlaceClock;
 use App\Models\Shoot;
 use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
@@ -36,7 +37,7 @@ use Illuminate\Validation\ValidationException;
 /** A place's tape book, drawing and readings, out to open formats and in from them. */
 final readonly class ExchangeController
 {
-    public function __construct(private Desk $desk, private Instruments $instruments)
+    public function __construct(private Desk $desk, private Instruments $instruments, private PlaceClock $clock)
     {
     }
 
@@ -151,7 +152,7 @@ final readonly class ExchangeController
         }
         $heard !== [] ?: throw UnreadableFile::saying('Too little of the decay stands over the noise: '.round($whole->rangeDb).' dB, and 35 are needed. Clap louder, or wait until it is quieter.');
 
-        return [new Edit(["/locations/$place->id/scouted/claps" => [...Parts::written($place->list('claps')), $values + ['decay' => implode(' ', array_map(static fn (array $p): string => (string) round($p[1]), array_values(array_filter($whole->curve, static fn (array $p, int $i): bool => $i % 4 === 0 && $p[1] > -60.0, ARRAY_FILTER_USE_BOTH)))), 'range_db' => round($whole->rangeDb, 1), 'taken_on' => date('Y-m-d'), 'taken_at' => date('H:i')]]]), 'Bring in a clap', 'The clap is in: '.implode(', ', array_map(static fn (int $hz, float $s): string => ($hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz').' '.number_format($s, 2).' s', array_keys($heard), $heard)).'.'];
+        return [new Edit(["/locations/$place->id/scouted/claps" => [...Parts::written($place->list('claps')), $values + ['decay' => implode(' ', array_map(static fn (array $p): string => (string) round($p[1]), array_values(array_filter($whole->curve, static fn (array $p, int $i): bool => $i % 4 === 0 && $p[1] > -60.0, ARRAY_FILTER_USE_BOTH)))), 'range_db' => round($whole->rangeDb, 1)] + $this->clock->stamp($place)]]), 'Bring in a clap', 'The clap is in: '.implode(', ', array_map(static fn (int $hz, float $s): string => ($hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz').' '.number_format($s, 2).' s', array_keys($heard), $heard)).'.'];
     }
 
     /**
@@ -162,7 +163,7 @@ final readonly class ExchangeController
      */
     private function scan(Location $place, array $parts): array
     {
-        $rows = array_map(static fn (array $p, int $i): array => ['id' => 'occupied-'.($i + 1), 'name' => 'heard at '.number_format(($p['from'] + $p['to']) / 2, 3), 'from_mhz' => round($p['from'], 4), 'to_mhz' => round($p['to'], 4), 'level_dbm' => round($p['level'], 1), 'taken_on' => date('Y-m-d'), 'taken_at' => date('H:i')], $parts, array_keys($parts));
+        $rows = array_map(fn (array $p, int $i): array => ['id' => 'occupied-'.($i + 1), 'name' => 'heard at '.number_format(($p['from'] + $p['to']) / 2, 3), 'from_mhz' => round($p['from'], 4), 'to_mhz' => round($p['to'], 4), 'level_dbm' => round($p['level'], 1)] + $this->clock->stamp($place), $parts, array_keys($parts));
 
         return [new Edit(["/locations/$place->id/scouted/occupied" => $rows]), 'Bring in a scan', (count($rows) === 1 ? 'One part of the air is' : count($rows).' parts of the air are').' in use.'];
     }

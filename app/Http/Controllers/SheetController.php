@@ -9,7 +9,9 @@ use App\Instruments\Bench;
 use App\Instruments\NoReading;
 use App\Models\Shoot;
 use App\Plans\Sheets\SheetInput;
+use App\Plans\Sheets\SheetMerge;
 use App\Plans\Sheets\Sheets;
+use App\Plans\StalePlan;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\Refit;
 use Illuminate\Http\RedirectResponse;
@@ -30,10 +32,16 @@ final readonly class SheetController
         if ($request->string('take')->toString() !== '') {
             return $this->taken($request, $shoot);
         }
-        $rows = (new SheetInput($sheet, $this->desk->reader))->rows($request->typed());
+        $merge = new SheetMerge($sheet, $this->desk->reader);
+        $typed = $request->isMerge() ? $merge->typed($request->rows('rows'), $request->rows('was'), $request->string('drop')->toString()) : $request->typed();
+        $rows = (new SheetInput($sheet, $this->desk->reader))->rows($typed);
         $edit = str_contains($sheet->pointer, '/space/') ? Refit::with($plan, $setup->location->id, new Edit([$sheet->pointer => $rows])) : new Edit([$sheet->pointer => $rows]);
+        $words = 'Write down '.mb_strtolower($sheet->title());
+        if ($merge->isTorn) {
+            throw StalePlan::meanwhile($shoot, $edit, $words);
+        }
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $edit, 'Write down '.mb_strtolower($sheet->title())));
+        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->isMerge() ? $shoot->version : $request->version(), $edit, $words));
     }
 
     /** The field is named as `row/column`; what the instrument says stands in the form, unsaved. */

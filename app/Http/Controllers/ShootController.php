@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ImportRequest;
 use App\Http\Requests\NewShootRequest;
 use App\Models\Shoot;
+use App\Plans\Bin;
+use App\Plans\Once;
 use App\Plans\PlanStore;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\Starter;
@@ -26,21 +28,24 @@ final readonly class ShootController
 
     public function store(NewShootRequest $request): RedirectResponse
     {
-        $shoot = $this->store->create(Starter::plan($request->string('title')->toString(), $request->string('place')->toString()), 'New plan');
+        $plan = Starter::plan($request->string('title')->toString(), $request->string('place')->toString());
+        $shoot = Once::make($request->string('once')->toString(), fn (): Shoot => $this->store->create($plan, 'New plan'));
 
         return redirect()->route('stage', ['shoot' => $shoot->id, 'stage' => 'measure']);
     }
 
     public function import(ImportRequest $request): RedirectResponse
     {
-        $shoot = $this->store->create(PlanReader::json($request->plan()), 'Imported from a file');
+        $plan = PlanReader::json($request->plan());
+        $shoot = Once::make($request->string('once')->toString(), fn (): Shoot => $this->store->create($plan, 'Imported from a file'));
 
         return redirect()->route('stage', ['shoot' => $shoot->id, 'stage' => 'cameras'])->with('said', 'The file is imported as a new plan.');
     }
 
-    public function destroy(Shoot $shoot): RedirectResponse
+    public function destroy(Shoot $shoot, Bin $bin): RedirectResponse
     {
         $shoot->delete();
+        $bin->empty();
 
         return redirect()->route('home')->with('removed', ['id' => $shoot->id, 'title' => $shoot->title]);
     }

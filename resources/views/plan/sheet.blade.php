@@ -6,6 +6,8 @@
     <h3 id="title-{{ $name }}">{{ $sheet->title() }} <small class="num">{{ count($sheet->rows) ?: '' }}</small></h3>
     @if ($sheet->hint() !== '')<p class="why">{{ $sheet->hint() }}</p>@endif
     <x-act :work="$work" :to="route('sheet', $work->shoot->id)" :with="['sheet' => $name]" class="sheet-form" novalidate data-draft="{{ $name }}">
+        {{-- Enter presses the first button of a form: it keeps. --}}
+        <button hidden></button>
         @foreach ($rows + $blank as $i => $row)
             @php($id = $row['id'] ?? '')
             @php($errorsHere = collect($errors->getMessages())->filter(fn ($m, $k) => $id !== '' && str_starts_with($k, "$sheet->pointer/$id/") || $id === '' && str_starts_with($k, "$sheet->pointer/$i/") || $id === '' && str_starts_with($k, "$sheet->pointer/".count($sheet->rows).'/')))
