@@ -71,7 +71,7 @@ final readonly class ExchangeController
             [$edit, $words, $said] = match ($request->string('what')->toString()) {
                 'tape' => $this->taped($plan, $place, $at, TapeBookTable::read($request->text(), $this->desk->reader->units)),
                 'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
-                'ies' => $this->lamp($plan, preg_match('/\A[^\n]*\R\s*[123]\s*\R\s*[0-4]\s*\R/', $request->text()) ? EulumdatReader::read($request->text()) : IesReader::read($request->text()), Desk::word($request, 'name')),
+                'ies' => $this->lamp($plan, preg_match('/^\s*(TILT=|IES)/mi', $request->text()) === 1 ? IesReader::read($request->text()) : EulumdatReader::read($request->text()), Desk::word($request, 'name')),
                 'clap' => $this->clap($place, Recording::read($request->isTaken() ? $this->instruments->clap($place) : $request->bytes())),
                 'scan' => $this->scan($place, ScanTable::read($request->isTaken() ? $this->instruments->scan($place) : $request->text())),
                 'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),
@@ -172,7 +172,9 @@ final readonly class ExchangeController
     private function lamp(ShootPlan $plan, PhotometricWeb $web, string $name): array
     {
         $name = trim($name) === '' ? 'Lamp by its maker’s data' : mb_substr(trim($name), 0, 120);
-        $fixture = ['id' => FreeId::of('lamp', array_keys($plan->kit->fixtures)), 'name' => $name, 'width_m' => 0.2, 'height_m' => 0.2, 'depth_m' => 0.25, 'lux_at_1m' => max(1.0, round($web->candela(0, 0), 1)), 'watts' => $web->watts, 'web' => $web->write()];
+        // What does not say how large it shines is taken for a small spot lamp.
+        [$width, $length] = array_map(static fn (float $s): float => $s > 0.0 ? max(0.02, min(4.0, round($s, 3))) : 0.2, $web->sizeM);
+        $fixture = ['id' => FreeId::of('lamp', array_keys($plan->kit->fixtures)), 'name' => $name, 'width_m' => $width, 'height_m' => $length, 'depth_m' => 0.25, 'lux_at_1m' => max(1.0, round($web->candela(0, 0), 1)), 'watts' => $web->watts, 'web' => $web->write()];
 
         return [new Edit(['/kit/fixtures/-' => $fixture]), "Bring in $name", "$name is in: ".round($web->lumens()).' lm, '.round($web->peak()).' cd at most.'];
     }

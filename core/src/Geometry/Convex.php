@@ -96,6 +96,51 @@ final class Convex
         return $points;
     }
 
+    /**
+     * What is left of a convex polygon outside another, as convex pieces.
+     *
+     * @param  list<Point>  $points  counter-clockwise
+     * @param  list<Point>  $taken  convex, counter-clockwise
+     * @return list<list<Point>>
+     */
+    public static function minus(array $points, array $taken): array
+    {
+        $from = end($taken);
+        if ($from === false || count($taken) < 3) {
+            return [$points];
+        }
+        $pieces = [];
+        foreach ($taken as $to) {
+            [$nx, $ny] = [$to[1] - $from[1], $from[0] - $to[0]];
+            $limit = $nx * $from[0] + $ny * $from[1];
+            $outside = self::below($points, -$nx, -$ny, -$limit);
+            if (count($outside) > 2) {
+                $pieces[] = $outside;
+            }
+            $points = self::below($points, $nx, $ny, $limit);
+            if (count($points) < 3) {
+                return $pieces;
+            }
+            $from = $to;
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * A disc as a polygon of its area, counter-clockwise.
+     *
+     * @param  Point  $middle
+     * @return list<Point>
+     */
+    public static function disc(array $middle, float $radius, int $sides): array
+    {
+        $turn = 2 * M_PI / $sides;
+        $grown = $radius * sqrt($turn / sin($turn));
+
+        return array_map(static fn (int $i): array => [$middle[0] + $grown * cos($i * $turn), $middle[1] + $grown * sin($i * $turn)], range(0, $sides - 1));
+    }
+
     /** @param  list<Point>  $points */
     public static function area(array $points): float
     {

@@ -15,6 +15,13 @@ final readonly class Emitter
     /** Places on a cloth or board, a side, at which the light on it is taken. */
     private const GRID = 4;
 
+    /** A grid's falling off in so many steps. */
+    private const RINGS = 8;
+
+    private const HARD_SIDES = 64;
+
+    private const SOFT_SIDES = 16;
+
     /**
      * @param  float  $depthM  from the lit face back to the lamp's rear
      * @param  float|null  $nits  of an even face; null for a lamp by its intensities
@@ -81,6 +88,38 @@ final readonly class Emitter
         }
 
         return $share;
+    }
+
+    /**
+     * The same as discs over which light passes whole, by the tangent of their angle: a hard cut is one, cells that close are several of an equal share.
+     *
+     * @return list<array{float, float, int}> tangent (infinite: all), share, and by how many sides the disc is drawn
+     */
+    public function rings(): array
+    {
+        $hard = INF;
+        $soft = [];
+        foreach ($this->cuts as [$half, $isHard]) {
+            $tangent = $half < M_PI / 2 ? tan($half) : INF;
+            if ($isHard) {
+                $hard = min($hard, $tangent);
+            } else {
+                $soft[] = $tangent;
+            }
+        }
+        $rings = [[$hard, 1.0, self::HARD_SIDES]];
+        foreach ($soft as $tangent) {
+            $finer = [];
+            foreach ($rings as [$outer, $share]) {
+                for ($i = 0; $i < self::RINGS; $i++) {
+                    // Two grids one behind the other are taken as if the closer of each pair of rings cut.
+                    $finer[] = [min($outer, $tangent * ($i + 0.5) / self::RINGS), $share / self::RINGS, self::SOFT_SIDES];
+                }
+            }
+            $rings = $finer;
+        }
+
+        return $rings;
     }
 
     /** A projector's picture, where nothing has made another source of it. */

@@ -47,9 +47,13 @@ final readonly class FaceLight
         return Exposure::ratio($this->lampLux, $this->ambientLux);
     }
 
-    /** Lux of one lamp, unobstructed, as a dome at a face with this axis reads it. */
+    /** Lux of one lamp, unobstructed, as a dome at a face with this axis reads it: each part of an even face by its own angle. */
     public static function from(SoftBox $lamp, Vec3 $at, Vec3 $axis): float
     {
+        $near = $lamp->domeAt($at, $axis);
+        if ($near !== null) {
+            return $near;
+        }
         $towards = $lamp->centre()->minus($at)->unit();
 
         return $lamp->luxAt($at, $towards) * (1 + $towards->dot($axis)) / 2;

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace FineFrame\Light;
 
+use FineFrame\Geometry\Convex;
 use FineFrame\Geometry\Vec3;
 
 /** A placed lamp with all that is put before it: its lit face as a polygon in the room, and what it gives where. */
 final readonly class SoftBox
 {
+    /** From so many times its size on, all of a face is seen at about one angle. */
+    private const FAR_SIZES = 5.0;
+
     private Vec3 $centre;
 
     private Vec3 $facing;
@@ -67,8 +71,8 @@ final readonly class SoftBox
     }
 
     /**
-     * Lux on a surface at a point with a unit normal, unobstructed: exact for an even face; by intensities as from one
-     * point, which holds from five times its size on. What grids and doors leave goes by the angle at the face's middle.
+     * Lux on a surface at a point with a unit normal, unobstructed: exact for an even face, and for what grids and doors leave of it near by, where each
+     * part of the face is seen at its own angle; by intensities as from one point, which holds from five times its size on.
      */
     public function luxAt(Vec3 $point, Vec3 $normal): float
     {
@@ -80,6 +84,9 @@ final readonly class SoftBox
         $nits = $this->emitter->nits();
         $off = $nits === null || $this->emitter->isCut() ? $this->facing->angleTo($out) : 0.0;
         $leaves = $this->emitter->isCut() ? $this->emitter->leaves($off) : 1.0;
+        if ($nits !== null && $this->emitter->isCut() && $distance < self::FAR_SIZES * max($this->emitter->widthM, $this->emitter->heightM)) {
+            return $this->power * $nits * $this->cutPerNit($point, $normal);
+        }
         if ($nits !== null) {
             return $leaves <= 0.0 ? 0.0 : $this->power * $leaves * $nits * PolygonSource::luxPerNit($this->corners(), $point, $normal);
         }
@@ -87,6 +94,44 @@ final readonly class SoftBox
         $around = rad2deg(atan2($out->dot($d->minus($a)) / $this->emitter->heightM, $out->dot($b->minus($a)) / $this->emitter->widthM));
 
         return $this->power * $leaves * PointSource::lux($this->emitter->candela($off, $around) ?? 0.0, $distance, $normal->angleTo($out->times(-1.0)));
+    }
+
+    /** The same as a dome reads it near a large even face; null where the angle to its middle is enough. */
+    public function domeAt(Vec3 $point, Vec3 $axis): ?float
+    {
+        $nits = $this->emitter->nits();
+        $isNear = $point->distanceTo($this->centre) < self::FAR_SIZES * max($this->emitter->widthM, $this->emitter->heightM);
+
+        return $nits === null || $this->emitter->isCut() || ! $isNear ? null : $this->power * $nits * PolygonSource::domePerNit($this->corners(), $point, $axis);
+    }
+
+    /**
+     * Of a face behind grids or doors: a point sees what lies in a disc about the foot of its perpendicular, as wide as the angle lets it, and the less of
+     * it through closing cells the farther out.
+     */
+    private function cutPerNit(Vec3 $point, Vec3 $normal): float
+    {
+        $out = $point->minus($this->centre);
+        $ahead = $out->dot($this->facing);
+        if ($ahead <= 1e-6) {
+            return 0.0;
+        }
+        [$a, $b, , $d] = $this->corners();
+        [$across, $up] = [$a->minus($b)->unit(), $d->minus($a)->unit()];
+        $foot = [$out->dot($across), $out->dot($up)];
+        [$w, $h] = [$this->emitter->widthM / 2, $this->emitter->heightM / 2];
+        $face = [[-$w, -$h], [$w, -$h], [$w, $h], [-$w, $h]];
+        $sum = 0.0;
+        foreach ($this->emitter->rings() as [$tangent, $share, $sides]) {
+            $seen = is_finite($tangent) ? Convex::within($face, Convex::disc($foot, $ahead * $tangent, $sides)) : $face;
+            if (count($seen) > 2) {
+                // Counter-clockwise over the face is clockwise seen from where it shines.
+                $corners = array_map(fn (array $p): Vec3 => $this->centre->plus($across->times($p[0]))->plus($up->times($p[1])), array_reverse($seen));
+                $sum += $share * PolygonSource::luxPerNit($corners, $point, $normal);
+            }
+        }
+
+        return $sum;
     }
 
     /** The face as a small source: candela straight ahead, for shading pictures only. */

@@ -19,10 +19,14 @@ final class Around
         $this->metered = $scene->windows() === null ? $scene->setup->setup->metering->ambientLux : 0.0;
     }
 
-    /** Lux on a surface, what stands in the room left out. */
-    public function at(Vec3 $point, Vec3 $normal): float
+    /**
+     * Lux on a surface.
+     *
+     * @param  bool  $isExact  past what stands in the room; else that is left out, enough to paint by
+     */
+    public function at(Vec3 $point, Vec3 $normal, bool $isExact = false): float
     {
-        $lux = $this->metered + array_sum($this->scene->room()->at($point, $normal));
+        $lux = $this->metered + array_sum($this->scene->room()->at($point, $normal, $isExact));
         $windows = $this->scene->windows();
         if ($windows !== null) {
             $slant = $windows->towardsSun()->dot($normal);

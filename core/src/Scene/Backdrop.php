@@ -50,15 +50,15 @@ final readonly class Backdrop
     /** @return array<string, float> lux on it: by lamp as far as it sees each, and `around` */
     public function lux(): array
     {
-        $lux = array_map(fn (SoftBox $lamp): float => $lamp->placement->on ? Occlusion::seen($this->scene, $lamp, $this->place(), rays: 3) * $lamp->luxAt($this->place(), $this->normal) : 0.0, $this->scene->lamps);
+        $lux = array_map(fn (SoftBox $lamp): float => $lamp->placement->on ? Occlusion::seen($this->scene, $lamp, $this->place()) * $lamp->luxAt($this->place(), $this->normal) : 0.0, $this->scene->lamps);
 
-        return $lux + ['around' => $this->scene->around()->at($this->place(), $this->normal)];
+        return $lux + ['around' => $this->scene->around()->at($this->place(), $this->normal, true)];
     }
 
     /** The share of light that it sends back, where nobody has sampled its colour. */
     public function reflects(): float
     {
-        return $this->solid === null ? 0.0 : ($this->solid->kind === ThingKind::Room ? RoomLight::lining($this->scene, $this->solid) : self::FURNITURE);
+        return $this->solid === null ? 0.0 : ($this->solid->kind === ThingKind::Room ? RoomPatches::lining($this->scene, $this->solid) : self::FURNITURE);
     }
 
     /** The normal of the face that a ray met. */

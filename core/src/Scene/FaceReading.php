@@ -65,9 +65,10 @@ final readonly class FaceReading
                 $cells[$cell] += $seen[$id] * $lamp->luxAt($body->eyes, $normal);
             }
         }
-        [$byRoom, $byDay['room']] = $scene->room()->dome($body->eyes, $axis);
-        foreach ($normals as $cell => $normal) {
-            $cells[$cell] += array_sum($scene->room()->at($body->eyes, $normal));
+        $back = $scene->room()->onHead($body->eyes, $axis, array_values($normals), $body->person->id);
+        [$byRoom, $byDay['room']] = $back[0];
+        foreach (array_keys($normals) as $i => $cell) {
+            $cells[$cell] += array_sum($back[$i + 1] ?? [0.0]);
         }
         $windows = $scene->windows();
         $byDay = $windows === null ? [] : $byDay + self::day($scene, $windows, $body, $normals, $cells);
@@ -142,7 +143,7 @@ final readonly class FaceReading
         $cells = ['left' => 0.0, 'right' => 0.0, 'hair' => 0.0];
         $axis = $this->body->face()->at(0.0);
 
-        return $this->light->lampLux + array_sum(self::day($this->scene, $windows, $this->body, ['left' => $axis, 'right' => $axis, 'hair' => $axis], $cells)) + $room->dome($this->body->eyes, $axis)[1];
+        return $this->light->lampLux + array_sum(self::day($this->scene, $windows, $this->body, ['left' => $axis, 'right' => $axis, 'hair' => $axis], $cells)) + $room->onHead($this->body->eyes, $axis, [], $this->body->person->id)[0][1];
     }
 
     /** The colour of all that is known at the face, mixed; what is there as metered is not known by colour. Null in the dark. */

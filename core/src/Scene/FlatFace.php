@@ -50,10 +50,12 @@ final readonly class FlatFace
         return Convex::area($this->outline);
     }
 
-    /** @return list<array{float, float}> what of a square is in the face */
-    public function within(float $x, float $y, float $size): array
+    /** @return list<array{float, float}> what of a square, or a rectangle, is in the face */
+    public function within(float $x, float $y, float $width, ?float $height = null): array
     {
-        return Convex::within($this->outline, [[$x, $y], [$x + $size, $y], [$x + $size, $y + $size], [$x, $y + $size]]);
+        $height ??= $width;
+
+        return Convex::within($this->outline, [[$x, $y], [$x + $width, $y], [$x + $width, $y + $height], [$x, $y + $height]]);
     }
 
     /** @param  array{float, float}  $place */

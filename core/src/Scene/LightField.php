@@ -38,7 +38,7 @@ final readonly class LightField
             $lux[$id] *= Occlusion::seen($this->scene, $this->scene->lamps[$id], $point, '', self::RAYS);
         }
         $windows = $this->scene->windows();
-        [$lamps, $day] = $this->scene->room()->dome($point, $axis);
+        [$lamps, $day] = $this->scene->room()->dome($point, $axis, ! $isRough);
         $lux['around'] = $lamps + $day + ($windows === null ? $this->scene->setup->setup->metering->ambientLux : 0.0);
         foreach ($windows?->outlines() ?? [] as $id => $corners) {
             $towards = Vec3::between($corners[0], $corners[2], 0.5)->minus($point)->unit();

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace FineFrame\Scene;
 
 use FineFrame\Geometry\Vec3;
+use FineFrame\Light\PolygonSource;
 use FineFrame\Light\SoftBox;
 
 /** How much of a lamp's face a place in the room sees, past flags, furniture, people, gear and walls. */
 final readonly class Occlusion
 {
-    /** Rays to the face, a side. */
+    /** Rays to the face, a side: as many or more are asked for exactly, by silhouettes; fewer are enough to paint by. */
     private const RAYS = 4;
+
+    private const WALL_RAYS = 8;
 
     /**
      * @param  string  $but  whose own solids do not count, but for a seat: a face is turned to the light or not, by its normal
@@ -70,6 +73,15 @@ final readonly class Occlusion
         if ($before === []) {
             return 1.0;
         }
+        $walls = array_filter($before, static fn (Solid $s): bool => $s->kind === ThingKind::Room);
+        if ($walls === [] && $rays >= self::RAYS) {
+            $share = self::share($corners, $point, $before);
+            if ($share !== null) {
+                return $share;
+            }
+        }
+        // Walls have windows, which let a share through: these are asked ray by ray.
+        $rays = $rays >= self::RAYS ? self::WALL_RAYS : $rays;
         $clear = 0.0;
         for ($i = 0; $i < $rays; $i++) {
             for ($j = 0; $j < $rays; $j++) {
@@ -81,6 +93,21 @@ final readonly class Occlusion
         }
 
         return $clear / $rays ** 2;
+    }
+
+    /**
+     * By silhouettes: of the light that would reach a surface turned to the face's middle, what reaches it.
+     *
+     * @param  list<Vec3>  $corners
+     * @param  list<Solid>  $before
+     */
+    private static function share(array $corners, Vec3 $point, array $before): ?float
+    {
+        $normal = Vec3::between($corners[0], $corners[2], 0.5)->minus($point)->unit();
+        $open = PolygonSource::luxPerNit($corners, $point, $normal);
+        $seen = $open <= 0.0 ? null : Visible::of($corners, $point, $before);
+
+        return $seen === null ? null : min(1.0, $seen->luxPerNit($normal) / $open);
     }
 
     /** @param  list<string>  $but */

@@ -58,6 +58,8 @@ final class Scene
     /** @var list<Obstacle>|null */
     private ?array $obstacles = null;
 
+    private ?RoomPatches $patches = null;
+
     /** Whether it is looked at under another sky than its setup's. */
     private bool $isOtherDay = false;
 
@@ -198,6 +200,11 @@ final class Scene
         $clock = $this->setup->setup->metering->clock;
 
         return $clock !== '' ? $this->setup->plan->recordedMoment($site, $clock) : ($window === null ? $this->setup->plan->moment($site, '12:00') : ($window[0] + $window[1]) / 2);
+    }
+
+    public function patches(): RoomPatches
+    {
+        return $this->patches ??= RoomPatches::of($this);
     }
 
     /** What walls, floor and ceiling give back. */

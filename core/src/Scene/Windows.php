@@ -134,6 +134,12 @@ final class Windows
         return array_map(static fn (array $p): array => $p[0], $this->panes);
     }
 
+    /** @return array<string, Vec3> the middle of each */
+    public function middles(): array
+    {
+        return array_map(static fn (array $p): Vec3 => Vec3::between($p[0][0], $p[0][2], 0.5)->plus($p[2]->times(0.02)), $this->panes);
+    }
+
     /** Cd/m² that a window shows to a lens at this height that looks level. */
     public function nits(string $window): float
     {

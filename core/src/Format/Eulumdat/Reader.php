@@ -21,6 +21,9 @@ final class Reader
 
     private const SET = 6;
 
+    /** Lines before length and width of the luminous area. */
+    private const LUMINOUS = 15;
+
     private const RATIOS = 10;
 
     /** @param  list<string>  $lines */
@@ -44,6 +47,10 @@ final class Reader
         $planes = $this->count('the number of C-planes', 1, 721);
         $this->number('the distance between C-planes');
         $angles = $this->count('the number of angles in a plane', 2, 361);
+        $this->at = self::LUMINOUS;
+        // Millimetres; a width of 0 is a round one.
+        $length = $this->number('the length of what shines') / 1000;
+        $width = $this->number('the width of what shines') / 1000;
         $this->at = 23;
         $factor = $this->number('the conversion factor');
         $this->at = self::HEAD - 1;
@@ -68,7 +75,7 @@ final class Reader
         }
         $this->at === count($this->lines) ?: throw UnreadableFile::atLine($this->at + 1, 'there are more values than declared.');
 
-        return $this->all($symmetry, $c, $g, $candela, $watts);
+        return $this->all($symmetry, $c, $g, $candela, $watts, [$width > 0 ? $width : $length, $length]);
     }
 
     /**
@@ -81,7 +88,8 @@ final class Reader
         return match ($symmetry) {
             1 => [0],
             2 => range(0, intdiv($planes, 2)),
-            3 => range(intdiv($planes, 4), intdiv(3 * $planes, 4)),
+            // From C270 over C0 to C90.
+            3 => [...range(intdiv(3 * $planes, 4), $planes - 1), ...range(0, intdiv($planes, 4))],
             4 => range(0, intdiv($planes, 4)),
             default => range(0, $planes - 1),
         };
@@ -91,11 +99,12 @@ final class Reader
      * @param  non-empty-list<float>  $c
      * @param  non-empty-list<float>  $g
      * @param  array<int, non-empty-list<float>>  $candela  by plane
+     * @param  array{float, float}  $sizeM
      */
-    private function all(int $symmetry, array $c, array $g, array $candela, float $watts): PhotometricWeb
+    private function all(int $symmetry, array $c, array $g, array $candela, float $watts, array $sizeM): PhotometricWeb
     {
         if ($symmetry === 1) {
-            return new PhotometricWeb($g, [0.0], [$candela[0]], $watts);
+            return new PhotometricWeb($g, [0.0], [$candela[0]], $watts, $sizeM);
         }
         if ($symmetry === 2 || $symmetry === 4) {
             [$around, $values] = [[$c[0]], [$candela[0]]];
@@ -104,7 +113,7 @@ final class Reader
                 $values[] = $one;
             }
 
-            return new PhotometricWeb($g, $around, $values, $watts);
+            return new PhotometricWeb($g, $around, $values, $watts, $sizeM);
         }
         // All around: what lies before the plane from 90° to 270° is its mirror; the last plane is the first again.
         $planes = count($c);
@@ -115,7 +124,7 @@ final class Reader
             $values[] = $candela[$plane] ?? $candela[$mirror] ?? throw UnreadableFile::without('plane at '.$c[$plane].'°, nor one that mirrors it');
         }
 
-        return new PhotometricWeb($g, [...$around, 360.0], [...$values, $values[0]], $watts);
+        return new PhotometricWeb($g, [...$around, 360.0], [...$values, $values[0]], $watts, $sizeM);
     }
 
     /** @return non-empty-list<float> */

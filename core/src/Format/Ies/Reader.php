@@ -13,14 +13,23 @@ use FineFrame\Light\PhotometricWeb;
  */
 final class Reader
 {
+    /** From where to where the horizontal angles of type C may run. */
+    private const AROUND = [[0.0, 0.0], [0.0, 90.0], [0.0, 180.0], [0.0, 360.0], [90.0, 270.0]];
+
     private const MOST_ANGLES = 1000;
 
     private const MOST_VALUES = 100_000;
 
     private const MOST_BYTES = 4_000_000;
 
-    /** @param  list<array{string, int}>  $tokens  words with their lines */
-    private function __construct(private readonly array $tokens, private int $at = 0)
+    /** Metres in the units that a file may say. */
+    private const UNITS = [1 => 0.3048, 2 => 1.0];
+
+    /**
+     * @param  list<array{string, int}>  $tokens  words with their lines
+     * @param  bool  $hasGeneration  whether the second of the three factors is a code of how the file came to be, as from 2019 on
+     */
+    private function __construct(private readonly array $tokens, private readonly bool $hasGeneration, private int $at = 0)
     {
     }
 
@@ -35,7 +44,7 @@ final class Reader
                 $tilt = strtoupper(trim(substr(trim($line), 5)));
                 in_array($tilt, ['NONE', 'INCLUDE'], true) ?: throw UnreadableFile::atLine($i + 1, 'tilt from another file cannot be read: TILT=NONE or TILT=INCLUDE is needed.');
 
-                return (new self(self::words($lines, $i + 1)))->web($tilt === 'INCLUDE');
+                return (new self(self::words($lines, $i + 1), str_contains(strtoupper($lines[0]), 'LM-63-2019')))->web($tilt === 'INCLUDE');
             }
         }
         throw UnreadableFile::without('TILT= line, as every IES file has');
@@ -70,11 +79,15 @@ final class Reader
         $vertical * $horizontal <= self::MOST_VALUES ?: throw UnreadableFile::atLine($this->line(), 'more values are declared than a lamp’s data can have.');
         $type = $this->number('the photometric type');
         (int) $type === 1 ?: throw UnreadableFile::atLine($this->line(), 'only type C photometry can be read.');
-        $this->numbers(4, 'units and size');
+        $unit = self::UNITS[$this->count('the unit of size, 1 for feet or 2 for metres', 1, 2)];
+        // A negative size is a round one's diameter.
+        $size = array_map(static fn (float $s): float => abs($s) * $unit, $this->numbers(3, 'width, length and height'));
         [$ballast, $next, $watts] = $this->numbers(3, 'ballast factor, its companion and watts');
         $v = $this->angles($vertical, 'vertical', 180.0);
+        in_array($v[0], [0.0, 90.0], true) && in_array($v[count($v) - 1], [90.0, 180.0], true) ?: throw UnreadableFile::atLine($this->line(), "the vertical angles must begin at 0 or 90 and end at 90 or 180; they run from $v[0] to ".$v[count($v) - 1].'.');
         $h = $this->angles($horizontal, 'horizontal', 360.0);
-        $factor = $multiplier * $ballast * $next;
+        in_array([$h[0], $h[count($h) - 1]], self::AROUND, true) ?: throw UnreadableFile::atLine($this->line(), "the horizontal angles must run from 0 to 0, 90, 180 or 360, or from 90 to 270; they run from $h[0] to ".$h[count($h) - 1].'.');
+        $factor = $multiplier * $ballast * ($this->hasGeneration ? 1.0 : $next);
         $candela = [];
         for ($i = 0; $i < $horizontal; $i++) {
             $candela[] = array_map(static fn (float $c): float => $c * $factor, $this->numbers($vertical, 'candela'));
@@ -82,7 +95,7 @@ final class Reader
         $this->at === count($this->tokens) ?: throw UnreadableFile::atLine($this->line(), 'there are more values than declared, beginning with “'.$this->tokens[$this->at][0].'”.');
         assert($candela !== []);
 
-        return new PhotometricWeb($v, $h, $candela, $watts);
+        return new PhotometricWeb($v, $h, $candela, $watts, [$size[0], $size[1]]);
     }
 
     /** @return non-empty-list<float> */
