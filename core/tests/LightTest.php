@@ -29,9 +29,7 @@ use FineFrame\Scene\FramePicture;
 use FineFrame\Scene\FramePolygon;
 use FineFrame\Scene\Scene;
 use FineFrame\Scene\ThingKind;
-use FineFrame\Scene\Windows;
 use FineFrame\Space\Curtain;
-use FineFrame\Space\Glazing;
 use FineFrame\Tests\Cases;
 
 function square(float $half): array
@@ -136,7 +134,7 @@ it('sets all dimmers for a stop and a ratio, and says how far off it stays', fun
         $duo = new Situation(Cases::demo(['@' => 'duo', 'lights/duo-key/dimmer' => $stands, 'lights/duo-edge/dimmer' => $stands]));
         $low = DimmerPlan::for($duo, 'wren', 2.0, 2.0)->dimmers;
         $deep = DimmerPlan::for($duo, 'wren', 2.8, 3.0)->dimmers;
-        expect($low['duo-key'])->toEqualWithDelta(0.02, 0.005)->and($low['duo-edge'])->toEqualWithDelta(0.227, 0.01)->and($deep['duo-key'])->toEqualWithDelta(0.167, 0.01)->and($deep['duo-edge'])->toEqualWithDelta(1.0, 0.001);
+        expect($low['duo-key'])->toEqualWithDelta(0.02, 0.005)->and($low['duo-edge'])->toEqualWithDelta(0.204, 0.01)->and($deep['duo-key'])->toEqualWithDelta(0.153, 0.01)->and($deep['duo-edge'])->toEqualWithDelta(1.0, 0.001);
     }
     // A lamp of its own on the wall behind: face and background are set each to what is wanted of it.
     $wall = new Situation(Cases::demo(['cameras/cam-b' => null, 'views' => [], 'microphones' => [], 'lights/-' => ['id' => 'wall', 'name' => 'Wall', 'fixture' => 'panel-60', 'stand' => 'light-stand', 'x_m' => 1.0, 'y_m' => 3.6, 'height_m' => 1.5, 'subject' => 'miller', 'aim_x_m' => 2.9, 'aim_y_m' => 4.9, 'aim_height_m' => 1.3]]));
@@ -172,15 +170,16 @@ it('knows sun and sky by the handbooks’ tables', function (): void {
 it('lights by a window as by the sky and ground that it shows', function (): void {
     // Right before a window that fills all sight, a wall gets half of what open ground gets of the sky, and the ground’s half.
     $plan = Cases::demo(['metering/weather' => 'overcast', '/locations/stone-room/space/openings' => [['id' => 'all', 'name' => 'all', 'kind' => 'window', 'wall' => 'w1', 'offset_m' => 0.0, 'width_m' => 5.0, 'sill_m' => 0.0, 'head_m' => 2.9, 'reveal_m' => 0.0, 'glazing' => 'open']]]);
+    $lined = new Scene((new Edit(['/locations/stone-room/space/openings/all/curtain' => 'lined']))->applyTo($plan->plan)->setup());
     $scene = new Scene($plan);
     $wall = $plan->room->wall('w1');
     $windows = $scene->windows();
     $point = $wall->line->at(0.5)->plus($wall->inward()->times(0.02))->at(1.45);
     $lux = $windows->diffuse($point, $wall->inward()->times(-1.0)->at(0.0))['all'];
     expect($lux)->toEqualWithDelta($windows->day->skyLux / 2 + M_PI / 2 * $windows->day->groundNits(), 0.02 * $lux)
-        // A ceiling sees only ground, a table only sky; a curtain lined takes all but a fiftieth.
+        // A ceiling sees only ground, a table only sky; a lined curtain takes all but a two-hundredth.
         ->and($windows->diffuse($point, new Vec3(0, 0, 1))['all'])->toEqualWithDelta($windows->day->skyLux / 2, 0.03 * $windows->day->skyLux)
-        ->and(Windows::passes(Glazing::Single, Curtain::Lined))->toEqualWithDelta(0.0176, 1e-9);
+        ->and($lined->windows()->diffuse($point, $wall->inward()->times(-1.0)->at(0.0))['all'] / $lux)->toEqualWithDelta(0.005, 0.0002);
     $deep = fn (float $reveal): float => (new Scene(Cases::demo(['metering/weather' => 'overcast', '/locations/stone-room/space/openings/south-window/reveal_m' => $reveal])))->windows()->diffuse(new Vec3(3.2, 2.7, 1.2), new Vec3(-1, 0, 0))['south-window'];
     expect($deep(0.6))->toBeLessThan($deep(0.2))->and($deep(0.2))->toBeLessThan($deep(0.0));
 });
@@ -227,7 +226,8 @@ it('sees gels and grids at the face, and colours mixed there', function (): void
     $face = fn (array $light): FaceReading => millersFace(array_combine(array_map(fn (string $k): string => "lights/key/$k", array_keys($light)), $light));
     $open = $face([]);
     expect($face(['before' => 'nd-03'])->byLamp['key'])->toEqualWithDelta($open->byLamp['key'] / 2, 1e-9)
-        ->and($face(['before' => 'grid-tight'])->byLamp['key'])->toEqualWithDelta($open->byLamp['key'] * 0.55, 1e-6)
+        // From two metres a tight grid shows the middle of a large face and closes toward its edges.
+        ->and($face(['before' => 'grid-tight'])->byLamp['key'] / $open->byLamp['key'])->toBeGreaterThan(0.2)->toBeLessThan(0.4)
         // What the walls send back falls much more than the face: that is what a grid is for.
         ->and($face(['before' => 'grid-tight'])->byRoom / $open->byRoom)->toBeLessThan(0.3)
         ->and($face(['before' => 'gel-full-warm'])->colour()->kelvin())->toEqualWithDelta(1e6 / (1e6 / 5600 + 159), 15)

@@ -141,6 +141,25 @@ final class Convex
         return array_map(static fn (int $i): array => [$middle[0] + $grown * cos($i * $turn), $middle[1] + $grown * sin($i * $turn)], range(0, $sides - 1));
     }
 
+    /**
+     * The middle of a polygon's area.
+     *
+     * @param  list<Point>  $points
+     * @return Point
+     */
+    public static function centroid(array $points): array
+    {
+        [$x, $y, $sum] = [0.0, 0.0, 0.0];
+        $last = end($points);
+        foreach ($last === false ? [] : $points as $point) {
+            $cross = $last[0] * $point[1] - $point[0] * $last[1];
+            [$x, $y, $sum] = [$x + ($last[0] + $point[0]) * $cross, $y + ($last[1] + $point[1]) * $cross, $sum + $cross];
+            $last = $point;
+        }
+
+        return abs($sum) > 1e-12 ? [$x / (3 * $sum), $y / (3 * $sum)] : ($points[0] ?? [0.0, 0.0]);
+    }
+
     /** @param  list<Point>  $points */
     public static function area(array $points): float
     {

@@ -53,6 +53,44 @@ final readonly class Chromaticity
         return $sum > 0 ? new self($x / $sum, $y / $sum) : $lights[0][1];
     }
 
+    /**
+     * As XYZ, Y the illuminance.
+     *
+     * @return array{float, float, float}
+     */
+    public function xyz(float $lux): array
+    {
+        return [$lux * $this->x / $this->y, $lux, $lux * (1 - $this->x - $this->y) / $this->y];
+    }
+
+    /** @param  array{float, float, float}  $xyz */
+    public static function ofXyz(array $xyz): self
+    {
+        $sum = array_sum($xyz);
+
+        return $sum > 0.0 ? new self($xyz[0] / $sum, $xyz[1] / $sum) : self::planckian(6500.0);
+    }
+
+    /**
+     * The light on its way and off a coloured surface together, as XYZ: each of X, Y and Z is sent back by its own share, once or to and fro for good.
+     *
+     * @param  array{float, float, float}  $gives
+     * @return array{float, float, float}
+     *
+     * @throws ImpossibleLight if nothing swallows the light
+     */
+    public function bounced(float $lux, array $gives, float $direct, float $bounced, bool $forGood = false): array
+    {
+        $off = static function (float $light, float $share) use ($direct, $bounced, $forGood): float {
+            $share < 1.0 || ! $forGood ?: throw ImpossibleLight::unswallowed();
+
+            return $light * ($direct + $bounced * ($forGood ? $share / (1 - $share) : $share));
+        };
+        [$x, $y, $z] = $this->xyz($lux);
+
+        return [$off($x, $gives[0]), $off($y, $gives[1]), $off($z, $gives[2])];
+    }
+
     /** Correlated colour temperature, kelvin. */
     public function kelvin(): float
     {

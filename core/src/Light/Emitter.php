@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Light;
 
+use FineFrame\Geometry\Convex;
 use FineFrame\Geometry\Vec3;
 
 /**
@@ -18,7 +19,7 @@ final readonly class Emitter
     /** A grid's falling off in so many steps. */
     private const RINGS = 8;
 
-    private const HARD_SIDES = 64;
+    public const HARD_SIDES = 64;
 
     private const SOFT_SIDES = 16;
 
@@ -120,6 +121,35 @@ final readonly class Emitter
         }
 
         return $rings;
+    }
+
+    /**
+     * Of a face behind grids or doors: a point sees what lies in a disc about the foot of its perpendicular, as wide as the angle lets it, and the less of
+     * it through closing cells the farther out.
+     *
+     * @param  list<array{float, float, int}>  $rings  as `rings`
+     * @param  list<Vec3>  $corners  of the rectangle, counter-clockwise seen from the lit side
+     */
+    public static function cutPerNit(array $rings, array $corners, Vec3 $point, Vec3 $normal): float
+    {
+        [$along, $up] = [$corners[1]->minus($corners[0]), $corners[3]->minus($corners[0])];
+        [$w, $h] = [$along->length(), $up->length()];
+        [$along, $up] = [$along->times(1 / $w), $up->times(1 / $h)];
+        $out = $point->minus($corners[0]);
+        $ahead = $along->cross($up)->dot($out);
+        if ($ahead <= 1e-6) {
+            return 0.0;
+        }
+        $face = [[0.0, 0.0], [$w, 0.0], [$w, $h], [0.0, $h]];
+        $sum = 0.0;
+        foreach ($rings as [$tangent, $share, $sides]) {
+            $seen = is_finite($tangent) ? Convex::within($face, Convex::disc([$out->dot($along), $out->dot($up)], $ahead * $tangent, $sides)) : $face;
+            if (count($seen) > 2) {
+                $sum += $share * PolygonSource::luxPerNit(array_map(static fn (array $p): Vec3 => $corners[0]->plus($along->times($p[0]))->plus($up->times($p[1])), $seen), $point, $normal);
+            }
+        }
+
+        return $sum;
     }
 
     /** A projector's picture, where nothing has made another source of it. */

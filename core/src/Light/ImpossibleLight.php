@@ -19,6 +19,11 @@ final class ImpossibleLight extends \DomainException implements FineFrameExcepti
         return new self('Nothing swallows the light: it would grow without end.');
     }
 
+    public static function unmet(): self
+    {
+        return new self('A line from the source past the edge runs along the screen and never meets it.');
+    }
+
     public static function negative(string $what): self
     {
         return new self("$what must be a number from 0 on.");

@@ -27,4 +27,18 @@ final readonly class Loss
     {
         return 2 ** -$this->stops;
     }
+
+    /** Two layers that throw light to and fro between them: the share that gets through both. */
+    public static function sandwich(float $one, float $gives, float $other, float $givesToo): float
+    {
+        $gives * $givesToo < 1.0 ?: throw ImpossibleLight::unswallowed();
+
+        return $one * $other / (1 - $gives * $givesToo);
+    }
+
+    /** A layer over a part of an opening: the share that comes through all of it. */
+    public static function covering(float $passes, float $covers): float
+    {
+        return 1 - $covers + $covers * $passes;
+    }
 }

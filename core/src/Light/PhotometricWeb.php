@@ -19,8 +19,9 @@ final readonly class PhotometricWeb implements Part
      * @param  non-empty-list<float>  $horizontal  degrees, ascending: one for a round beam, to 90 or 180 for a symmetric one, to 360
      * @param  non-empty-list<non-empty-list<float>>  $candela  by horizontal, then vertical angle
      * @param  array{float, float}  $sizeM  width and length of what shines, as a file says it; 0 where it does not
+     * @param  float  $lampLumens  of the lamps alone, as a file says it; 0 where it does not
      */
-    public function __construct(public array $vertical, public array $horizontal, public array $candela, public float $watts = 0.0, public array $sizeM = [0.0, 0.0])
+    public function __construct(public array $vertical, public array $horizontal, public array $candela, public float $watts = 0.0, public array $sizeM = [0.0, 0.0], public float $lampLumens = 0.0)
     {
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FineFrame\Light;
 
-use FineFrame\Geometry\Convex;
 use FineFrame\Geometry\Vec3;
 
 /** A placed lamp with all that is put before it: its lit face as a polygon in the room, and what it gives where. */
@@ -85,7 +84,7 @@ final readonly class SoftBox
         $off = $nits === null || $this->emitter->isCut() ? $this->facing->angleTo($out) : 0.0;
         $leaves = $this->emitter->isCut() ? $this->emitter->leaves($off) : 1.0;
         if ($nits !== null && $this->emitter->isCut() && $distance < self::FAR_SIZES * max($this->emitter->widthM, $this->emitter->heightM)) {
-            return $this->power * $nits * $this->cutPerNit($point, $normal);
+            return $this->power * $nits * Emitter::cutPerNit($this->emitter->rings(), $this->corners(), $point, $normal);
         }
         if ($nits !== null) {
             return $leaves <= 0.0 ? 0.0 : $this->power * $leaves * $nits * PolygonSource::luxPerNit($this->corners(), $point, $normal);
@@ -103,35 +102,6 @@ final readonly class SoftBox
         $isNear = $point->distanceTo($this->centre) < self::FAR_SIZES * max($this->emitter->widthM, $this->emitter->heightM);
 
         return $nits === null || $this->emitter->isCut() || ! $isNear ? null : $this->power * $nits * PolygonSource::domePerNit($this->corners(), $point, $axis);
-    }
-
-    /**
-     * Of a face behind grids or doors: a point sees what lies in a disc about the foot of its perpendicular, as wide as the angle lets it, and the less of
-     * it through closing cells the farther out.
-     */
-    private function cutPerNit(Vec3 $point, Vec3 $normal): float
-    {
-        $out = $point->minus($this->centre);
-        $ahead = $out->dot($this->facing);
-        if ($ahead <= 1e-6) {
-            return 0.0;
-        }
-        [$a, $b, , $d] = $this->corners();
-        [$across, $up] = [$a->minus($b)->unit(), $d->minus($a)->unit()];
-        $foot = [$out->dot($across), $out->dot($up)];
-        [$w, $h] = [$this->emitter->widthM / 2, $this->emitter->heightM / 2];
-        $face = [[-$w, -$h], [$w, -$h], [$w, $h], [-$w, $h]];
-        $sum = 0.0;
-        foreach ($this->emitter->rings() as [$tangent, $share, $sides]) {
-            $seen = is_finite($tangent) ? Convex::within($face, Convex::disc($foot, $ahead * $tangent, $sides)) : $face;
-            if (count($seen) > 2) {
-                // Counter-clockwise over the face is clockwise seen from where it shines.
-                $corners = array_map(fn (array $p): Vec3 => $this->centre->plus($across->times($p[0]))->plus($up->times($p[1])), array_reverse($seen));
-                $sum += $share * PolygonSource::luxPerNit($corners, $point, $normal);
-            }
-        }
-
-        return $sum;
     }
 
     /** The face as a small source: candela straight ahead, for shading pictures only. */

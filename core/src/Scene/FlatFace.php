@@ -45,6 +45,25 @@ final readonly class FlatFace
         return [[min($xs), min($ys)], [max($xs), max($ys)]];
     }
 
+    /**
+     * Where a face with an inner corner is cut, so that its parts have none; none for a convex one.
+     *
+     * @param  0|1  $axis
+     * @return list<float>
+     */
+    public function breaks(int $axis): array
+    {
+        $count = count($this->outline);
+        foreach ($this->outline as $i => [$x, $y]) {
+            [[$ax, $ay], [$bx, $by]] = [$this->outline[($i + 1) % $count], $this->outline[($i + 2) % $count]];
+            if (($ax - $x) * ($by - $ay) - ($ay - $y) * ($bx - $ax) < -1e-9) {
+                return array_column($this->outline, $axis);
+            }
+        }
+
+        return [];
+    }
+
     public function areaM2(): float
     {
         return Convex::area($this->outline);

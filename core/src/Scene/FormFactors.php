@@ -15,8 +15,6 @@ final readonly class FormFactors
 {
     private const ROUNDS = 8;
 
-    private const RAYS = 2;
-
     /** Within so many of its areas, the square of the distance, a patch is looked at corner by corner. */
     private const NEAR_SIZES = 4.0;
 
@@ -65,8 +63,9 @@ final readonly class FormFactors
 
                     continue;
                 }
-                foreach ($this->rays($i, $j) as [$here, $there]) {
-                    $this->shared($exchange, $whole / self::RAYS, $here, $there, $i, $j);
+                $rays = $this->rays($i, $j);
+                foreach ($rays as [$here, $there]) {
+                    $this->shared($exchange, $whole / count($rays), $here, $there, $i, $j);
                 }
             }
         }
@@ -85,13 +84,19 @@ final readonly class FormFactors
         return ($a->areaM2 * PolygonSource::luxPerNit($b->corners, $a->middle, $a->normal) + $b->areaM2 * PolygonSource::luxPerNit($a->corners, $b->middle, $b->normal)) / (2 * M_PI);
     }
 
-    /** @return list<array{Vec3, Vec3}> from opposite parts of two patches to the middle of the other */
+    /** @return non-empty-list<array{Vec3, Vec3}> from all parts of two patches to the middle of the other, so that a mirror image is asked alike */
     private function rays(int $i, int $j): array
     {
-        [$here, $there] = [$this->patches->parts[$i], $this->patches->parts[$j]];
         [$a, $b] = [$this->patches->all[$i]->middle, $this->patches->all[$j]->middle];
+        $rays = [[$a, $b]];
+        foreach ($this->patches->parts[$i] as $part) {
+            $rays[] = [$part->middle, $b];
+        }
+        foreach ($this->patches->parts[$j] as $part) {
+            $rays[] = [$a, $part->middle];
+        }
 
-        return [[$here[0]->middle, $b], [$a, $there[count($there) - 1]->middle]];
+        return $rays;
     }
 
     /**

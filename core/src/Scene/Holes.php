@@ -26,7 +26,7 @@ final readonly class Holes
     {
         $all = [];
         foreach ($rooms->openings as $opening) {
-            $passes = Windows::passes($opening->glazing, $opening->curtain);
+            $passes = Windows::veil($opening)->passes();
             if ($opening->kind === OpeningKind::Window && $passes > 0.0) {
                 $line = $rooms->lineOf($opening);
                 $all[$opening->wall][] = [$line->from, $line->direction(), $rooms->wallOf($opening)->inward(), $line->length(), $opening->sillM, $opening->headM, $opening->revealM, $passes];

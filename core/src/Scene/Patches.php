@@ -11,6 +11,9 @@ final class Patches
 {
     private const LEAST_M2 = 1e-4;
 
+    /** Cuts nearer to each other than this are one. */
+    private const CLOSE_M = 0.02;
+
     /** @return list<list<array{float, float}>> the outline of each in the face's own axes; at a slope, what is left of it */
     public static function of(FlatFace $face, float $sizeM): array
     {
@@ -37,13 +40,11 @@ final class Patches
      */
     private static function within(FlatFace $face, array $low, array $high, float $sizeM): array
     {
-        $count = static fn (float $length): int => max(1, (int) round($length / $sizeM));
-        [$across, $up] = [$count($high[0] - $low[0]), $count($high[1] - $low[1])];
-        [$width, $height] = [($high[0] - $low[0]) / $across, ($high[1] - $low[1]) / $up];
+        [$xs, $ys] = [self::cuts($face->breaks(0), $low[0], $high[0], $sizeM), self::cuts($face->breaks(1), $low[1], $high[1], $sizeM)];
         $patches = [];
-        for ($i = 0; $i < $across; $i++) {
-            for ($j = 0; $j < $up; $j++) {
-                $part = $face->within($low[0] + $i * $width, $low[1] + $j * $height, $width, $height);
+        for ($i = 1; $i < count($xs); $i++) {
+            for ($j = 1; $j < count($ys); $j++) {
+                $part = $face->within($xs[$i - 1], $ys[$j - 1], $xs[$i] - $xs[$i - 1], $ys[$j] - $ys[$j - 1]);
                 if (count($part) > 2 && Convex::area($part) >= self::LEAST_M2) {
                     $patches[] = $part;
                 }
@@ -51,5 +52,27 @@ final class Patches
         }
 
         return $patches;
+    }
+
+    /**
+     * @param  list<float>  $breaks  where it has to be cut
+     * @return list<float>
+     */
+    private static function cuts(array $breaks, float $low, float $high, float $sizeM): array
+    {
+        $ends = [$low, ...array_filter($breaks, static fn (float $b): bool => $b > $low + self::CLOSE_M && $b < $high - self::CLOSE_M), $high];
+        sort($ends);
+        $cuts = [$low];
+        for ($i = 1; $i < count($ends); $i++) {
+            [$from, $to] = [$ends[$i - 1], $ends[$i]];
+            if ($to - $from < self::CLOSE_M) {
+                continue;
+            }
+            for ($k = 1, $n = max(1, (int) round(($to - $from) / $sizeM)); $k <= $n; $k++) {
+                $cuts[] = $from + ($to - $from) * $k / $n;
+            }
+        }
+
+        return $cuts;
     }
 }

@@ -164,9 +164,7 @@ final class RoomPatches
     /** @param  list<array{float, float}>  $outline */
     private static function patch(FlatFace $face, array $outline, float $gives): RoomPatch
     {
-        $count = max(1, count($outline));
-
-        return new RoomPatch(array_map($face->at(...), $outline), $face->at([array_sum(array_column($outline, 0)) / $count, array_sum(array_column($outline, 1)) / $count]), $face->normal, Convex::area($outline), $gives);
+        return new RoomPatch(array_map($face->at(...), $outline), $face->at(Convex::centroid($outline)), $face->normal, Convex::area($outline), $gives);
     }
 
     /** @return array<string, float> the share of each wall that windows are */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Scene;
 
 use FineFrame\Geometry\Vec3;
+use FineFrame\Light\Penumbra;
 use FineFrame\Light\SoftBox;
 
 /**
@@ -68,7 +69,7 @@ final readonly class Silhouettes
                 continue;
             }
             [$wall, $along] = $this->wall($from, $towards);
-            $edge = $size * ($along - 1.0);
+            $edge = Penumbra::width($size, $along);
             if ($wall === null || $along <= 1.02 || $edge > $solid->thinnestM() * $along) {
                 continue;
             }

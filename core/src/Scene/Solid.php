@@ -148,14 +148,22 @@ final class Solid
     }
 
     /**
+     * By all corners (Newell): three of them would turn the plane round at an inner corner.
+     *
      * @param  list<int>  $face
      * @return array{float, float, float, float}
      */
     private function plane(array $face): array
     {
-        [$a, $b, $c] = [$this->points[$face[0]], $this->points[$face[1]], $this->points[$face[2]]];
-        [$ux, $uy, $uz, $vx, $vy, $vz] = [$b[0] - $a[0], $b[1] - $a[1], $b[2] - $a[2], $c[0] - $b[0], $c[1] - $b[1], $c[2] - $b[2]];
-        [$nx, $ny, $nz] = [$uy * $vz - $uz * $vy, $uz * $vx - $ux * $vz, $ux * $vy - $uy * $vx];
+        [$nx, $ny, $nz] = [0.0, 0.0, 0.0];
+        $a = $this->points[$face[count($face) - 1]];
+        foreach ($face as $i) {
+            $b = $this->points[$i];
+            $nx += ($a[1] - $b[1]) * ($a[2] + $b[2]);
+            $ny += ($a[2] - $b[2]) * ($a[0] + $b[0]);
+            $nz += ($a[0] - $b[0]) * ($a[1] + $b[1]);
+            $a = $b;
+        }
         $length = sqrt($nx * $nx + $ny * $ny + $nz * $nz) ?: 1.0;
         [$nx, $ny, $nz] = [$nx / $length, $ny / $length, $nz / $length];
 

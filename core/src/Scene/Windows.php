@@ -7,9 +7,8 @@ namespace FineFrame\Scene;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Light\Daylight;
 use FineFrame\Light\PolygonSource;
+use FineFrame\Light\Veil;
 use FineFrame\Space\CeilingKind;
-use FineFrame\Space\Curtain;
-use FineFrame\Space\Glazing;
 use FineFrame\Space\Opening;
 use FineFrame\Space\OpeningKind;
 use FineFrame\Space\PlacedRoom;
@@ -23,34 +22,44 @@ use FineFrame\Sun\SunInRoom;
  */
 final class Windows
 {
-    /** Of the ray that meets it square: textbook values for clean glass. */
-    private const GLASS = ['open' => 1.0, 'single' => 0.88, 'double' => 0.78, 'frosted' => 0.7];
+    /** Straight on and scattered: textbook values for clean glass, and for frosted glass that shows nothing. */
+    private const GLASS = ['open' => [1.0, 0.0], 'single' => [0.88, 0.0], 'double' => [0.78, 0.0], 'frosted' => [0.0, 0.7]];
 
-    private const CLOTH = ['none' => 1.0, 'sheer' => 0.45, 'lined' => 0.02, 'blackout' => 0.0];
+    /** A sheer lets a part through its weave; a lined curtain glows a little. */
+    private const CLOTH = ['none' => [1.0, 0.0], 'sheer' => [0.12, 0.33], 'lined' => [0.0, 0.005], 'blackout' => [0.0, 0.0]];
 
-    /** @var array<string, array{non-empty-list<Vec3>, float, Vec3, Opening}> corners seen from inside, share let through, inward normal */
+    /** @var array<string, array{non-empty-list<Vec3>, Veil, Vec3, Opening, float}> corners seen from inside, what glass and cloth do, inward normal, and cd/m² of a pane that scatters, all told */
     private array $panes = [];
 
     private readonly SunInRoom $sunlight;
 
     public function __construct(private readonly Rooms $rooms, public readonly Daylight $day, public readonly Sun $sun, private readonly bool $isUp)
     {
-        $this->sunlight = new SunInRoom($rooms);
+        $this->sunlight = new SunInRoom($rooms, true);
         foreach ($rooms->openings as $opening) {
-            $passes = self::passes($opening->glazing, $opening->curtain);
-            if ($opening->kind !== OpeningKind::Window || $passes <= 0.0) {
+            $veil = self::veil($opening);
+            if ($opening->kind !== OpeningKind::Window || $veil->passes() <= 0.0) {
                 continue;
             }
             $line = $rooms->lineOf($opening);
             $inward = $rooms->wallOf($opening)->inward();
             [$left, $right] = [$line->to, $line->from];
-            $this->panes[$opening->id] = [[$left->at($opening->sillM), $right->at($opening->sillM), $right->at($opening->headM), $left->at($opening->headM)], $passes, $inward->at(0.0), $opening];
+            $this->panes[$opening->id] = [[$left->at($opening->sillM), $right->at($opening->sillM), $right->at($opening->headM), $left->at($opening->headM)], $veil, $inward->at(0.0), $opening, $veil->scatters() ? $this->glow($opening, $veil, $inward->at(0.0)) : 0.0];
         }
     }
 
-    public static function passes(Glazing $glazing, Curtain $curtain): float
+    public static function veil(Opening $opening): Veil
     {
-        return self::GLASS[$glazing->value] * self::CLOTH[$curtain->value];
+        return (new Veil(...self::CLOTH[$opening->curtain->value]))->behind(new Veil(...self::GLASS[$opening->glazing->value]));
+    }
+
+    /** Cd/m² of a pane that scatters: a lit cloth, by sky and ground before it and by the sun as far as the reveal lets it. */
+    private function glow(Opening $opening, Veil $veil, Vec3 $inward): float
+    {
+        $sky = ($this->day->skyLux + M_PI * $this->day->groundNits()) / 2;
+        $sun = ! $this->isUp ? 0.0 : Veil::onPane($this->day->sunLux, $this->towardsSun(), $inward) * $this->sunlight->shareLit($opening, $this->sun);
+
+        return $veil->exitance($sun, $sky) / M_PI;
     }
 
     /** Lux of open sky and ground as a dome reads it whose axis lies level: each half of all that is around it. */
@@ -63,9 +72,15 @@ final class Windows
     public function diffuse(Vec3 $point, Vec3 $normal): array
     {
         $lux = $this->sunlight->isUnderSky($point) ? ['sky' => (1 + $normal->z) / 2 * $this->day->skyLux + (1 - $normal->z) / 2 * M_PI * $this->day->groundNits()] : [];
-        foreach ($this->panes as $id => [$corners, $passes, $inward, $opening]) {
+        foreach ($this->panes as $id => [$corners, $veil, $inward, $opening, $nits]) {
+            if ($nits > 0.0) {
+                // The cloth hangs on the inner side: the reveal cuts nothing of it.
+                $lux[$id] = $nits * PolygonSource::luxPerNit($corners, $point, $normal);
+
+                continue;
+            }
             $seen = self::pastReveal($corners, $inward, $opening->revealM, $point);
-            $lux[$id] = $seen === [] ? 0.0 : $passes * ($this->day->skyNits() * self::part($seen, $point->z, INF, $point, $normal) + $this->day->groundNits() * self::part($seen, -INF, $point->z, $point, $normal));
+            $lux[$id] = $seen === [] ? 0.0 : $veil->passes() * ($this->day->skyNits() * self::part($seen, $point->z, INF, $point, $normal) + $this->day->groundNits() * self::part($seen, -INF, $point->z, $point, $normal));
         }
 
         return $lux;
@@ -81,7 +96,9 @@ final class Windows
             return $this->sunlight->isOverTheWalls($point, $this->sun) ? $this->day->sunLux : 0.0;
         }
 
-        return $this->sunlight->strikes($point, $this->sun) ? $this->day->sunLux * self::GLASS['single'] : 0.0;
+        $through = $this->sunlight->windowStruck($point, $this->sun);
+
+        return $through === null ? 0.0 : $this->day->sunLux * ($this->panes[$through][1]->direct ?? 0.0);
     }
 
     /** Lux of the sun on a surface in the open; through windows it comes by its patches. */
@@ -101,8 +118,9 @@ final class Windows
     {
         $parts = [];
         foreach ($this->isUp && $this->day->sunLux > 0 ? $this->sunlight->patches($this->sun) : [] as $patch) {
-            for ($i = 1; $i < count($patch->corners) - 1; $i++) {
-                array_push($parts, ...$this->quarters([$patch->corners[0], $patch->corners[$i], $patch->corners[$i + 1]], 2));
+            $share = $this->panes[$patch->opening][1]->direct ?? 0.0;
+            for ($i = 1; $share > 0.0 && $i < count($patch->corners) - 1; $i++) {
+                array_push($parts, ...$this->quarters([$patch->corners[0], $patch->corners[$i], $patch->corners[$i + 1]], 2, $share));
             }
         }
 
@@ -113,19 +131,20 @@ final class Windows
      * A triangle cut into four, and these again.
      *
      * @param  array{Vec3, Vec3, Vec3}  $corners
+     * @param  float  $share  of the sun that its window lets straight through
      * @return list<array{Vec3, float}>
      */
-    private function quarters(array $corners, int $times): array
+    private function quarters(array $corners, int $times, float $share): array
     {
         [$a, $b, $c] = $corners;
         if ($times === 0) {
             $square = abs($b->minus($a)->cross($c->minus($a))->dot($this->towardsSun())) / 2;
 
-            return [[$a->plus($b)->plus($c)->times(1 / 3), $square * $this->day->sunLux * self::GLASS['single']]];
+            return [[$a->plus($b)->plus($c)->times(1 / 3), $square * $this->day->sunLux * $share]];
         }
         [$ab, $bc, $ca] = [Vec3::between($a, $b, 0.5), Vec3::between($b, $c, 0.5), Vec3::between($c, $a, 0.5)];
 
-        return [...$this->quarters([$a, $ab, $ca], $times - 1), ...$this->quarters([$ab, $b, $bc], $times - 1), ...$this->quarters([$ca, $bc, $c], $times - 1), ...$this->quarters([$ab, $bc, $ca], $times - 1)];
+        return [...$this->quarters([$a, $ab, $ca], $times - 1, $share), ...$this->quarters([$ab, $b, $bc], $times - 1, $share), ...$this->quarters([$ca, $bc, $c], $times - 1, $share), ...$this->quarters([$ab, $bc, $ca], $times - 1, $share)];
     }
 
     /** @return array<string, non-empty-list<Vec3>> corners of what lets light in, by window */
@@ -143,7 +162,9 @@ final class Windows
     /** Cd/m² that a window shows to a lens at this height that looks level. */
     public function nits(string $window): float
     {
-        return ($this->panes[$window][1] ?? 0.0) * $this->day->skyNits();
+        [, $veil, , , $nits] = $this->panes[$window] ?? [null, null, null, null, 0.0];
+
+        return $nits > 0.0 ? $nits : ($veil?->passes() ?? 0.0) * $this->day->skyNits();
     }
 
     public function isOpen(): bool

@@ -7,6 +7,7 @@ namespace FineFrame\Sun;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Space\CeilingKind;
+use FineFrame\Space\Curtain;
 use FineFrame\Space\Glazing;
 use FineFrame\Space\Opening;
 use FineFrame\Space\OpeningKind;
@@ -26,9 +27,11 @@ final readonly class SunInRoom
     /** @var array<string, Opening> by id */
     private array $windows;
 
-    public function __construct(private Rooms $room)
+    /** @param  bool  $withSheers  whether what comes through the weave of a sheer counts: as light it does, as a stripe on a face it does not */
+    public function __construct(private Rooms $room, bool $withSheers = false)
     {
-        $windows = array_values(array_filter($room->openings, static fn (Opening $o): bool => $o->kind === OpeningKind::Window && $o->curtain->passesSun() && $o->glazing !== Glazing::Frosted));
+        $passes = static fn (Opening $o): bool => $o->curtain->passesSun() || ($withSheers && $o->curtain === Curtain::Sheer);
+        $windows = array_values(array_filter($room->openings, static fn (Opening $o): bool => $o->kind === OpeningKind::Window && $passes($o) && $o->glazing !== Glazing::Frosted));
         $this->windows = array_combine(array_map(static fn (Opening $o): string => $o->id, $windows), $windows);
     }
 
@@ -64,7 +67,15 @@ final readonly class SunInRoom
     /** Whether direct sun reaches a point: over the walls where nothing is overhead, else through a window. */
     public function strikes(Vec3 $point, Sun $sun): bool
     {
-        return $sun->altitudeRad > 0 && ($this->isOverTheWalls($point, $sun) || $this->comesIn($point, $sun));
+        return $sun->altitudeRad > 0 && ($this->isOverTheWalls($point, $sun) || $this->windowStruck($point, $sun) !== null);
+    }
+
+    /** The share of an opening's area that the sun comes through once the reveal has cut its part. */
+    public function shareLit(Opening $window, Sun $sun): float
+    {
+        $entry = $this->entry($window, $sun);
+
+        return $entry === null ? 0.0 : ($entry[1] - $entry[0]) * ($entry[3] - $entry[2]) / ($window->widthM * ($window->headM - $window->sillM));
     }
 
     /** In the open, walls of a yard throw their shadow; over them the sun is free. */
@@ -78,18 +89,22 @@ final readonly class SunInRoom
         return $point->z + $distance * tan($sun->altitudeRad) > $this->room->heightM;
     }
 
-    private function comesIn(Vec3 $point, Sun $sun): bool
+    /** The window through which direct sun reaches a point. */
+    public function windowStruck(Vec3 $point, Sun $sun): ?string
     {
+        if ($sun->altitudeRad <= 0) {
+            return null;
+        }
         $towards = $this->bearing($sun);
         [$distance, $wall] = $this->room->firstWall($point->floor(), $towards);
         if ($wall === null) {
-            return false;
+            return null;
         }
         foreach ($this->room->joints as $joint) {
             $through = $joint->here->hitBy($point->floor(), $towards);
             $height = $point->z + ($through ?? 0.0) * tan($sun->altitudeRad);
             if ($through !== null && $through < $distance && ($height > $joint->opening->headM || $height < $joint->opening->sillM)) {
-                return false;
+                return null;
             }
         }
         $at = $point->floor()->plus($towards->times($distance));
@@ -98,11 +113,11 @@ final readonly class SunInRoom
         foreach ($this->windows as $window) {
             $entry = $window->wall === $wall->id ? $this->entry($window, $sun) : null;
             if ($entry !== null && $along >= $entry[0] && $along <= $entry[1] && $height >= $entry[2] && $height <= $entry[3]) {
-                return true;
+                return $window->id;
             }
         }
 
-        return false;
+        return null;
     }
 
     /** The way to the sun in the room's axes. */

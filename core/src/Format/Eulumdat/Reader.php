@@ -75,7 +75,7 @@ final class Reader
         }
         $this->at === count($this->lines) ?: throw UnreadableFile::atLine($this->at + 1, 'there are more values than declared.');
 
-        return $this->all($symmetry, $c, $g, $candela, $watts, [$width > 0 ? $width : $length, $length]);
+        return $this->all($symmetry, $c, $g, $candela, $watts, [$width > 0 ? $width : $length, $length], $lumens);
     }
 
     /**
@@ -101,10 +101,10 @@ final class Reader
      * @param  array<int, non-empty-list<float>>  $candela  by plane
      * @param  array{float, float}  $sizeM
      */
-    private function all(int $symmetry, array $c, array $g, array $candela, float $watts, array $sizeM): PhotometricWeb
+    private function all(int $symmetry, array $c, array $g, array $candela, float $watts, array $sizeM, float $lumens): PhotometricWeb
     {
         if ($symmetry === 1) {
-            return new PhotometricWeb($g, [0.0], [$candela[0]], $watts, $sizeM);
+            return new PhotometricWeb($g, [0.0], [$candela[0]], $watts, $sizeM, $lumens);
         }
         if ($symmetry === 2 || $symmetry === 4) {
             [$around, $values] = [[$c[0]], [$candela[0]]];
@@ -113,7 +113,7 @@ final class Reader
                 $values[] = $one;
             }
 
-            return new PhotometricWeb($g, $around, $values, $watts, $sizeM);
+            return new PhotometricWeb($g, $around, $values, $watts, $sizeM, $lumens);
         }
         // All around: what lies before the plane from 90° to 270° is its mirror; the last plane is the first again.
         $planes = count($c);
@@ -124,7 +124,7 @@ final class Reader
             $values[] = $candela[$plane] ?? $candela[$mirror] ?? throw UnreadableFile::without('plane at '.$c[$plane].'°, nor one that mirrors it');
         }
 
-        return new PhotometricWeb($g, [...$around, 360.0], [...$values, $values[0]], $watts, $sizeM);
+        return new PhotometricWeb($g, [...$around, 360.0], [...$values, $values[0]], $watts, $sizeM, $lumens);
     }
 
     /** @return non-empty-list<float> */
