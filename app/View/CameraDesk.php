@@ -12,6 +12,7 @@ use FineFrame\Judge\Progression;
 use FineFrame\Judge\Situation;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Scene\LensView;
 use FineFrame\Scene\Reframe;
 use FineFrame\Scene\Square;
 use FineFrame\Staging\Person;
@@ -143,7 +144,7 @@ final readonly class CameraDesk
         if ($body === null || $spare < 1.02) {
             return '';
         }
-        $field = $c->delivered->heightAt($c->pupil()->distanceTo($body->eyes)) / $spare;
+        $field = $c->delivered->heightAt(LensView::depthOf($c, $body)) / $spare;
         $size = ShotSize::of($field, $body->person->statureM)->value;
         $focal = $this->reader->print(Quantity::of($c->placement->focalMm * $spare, Unit::Millimetre));
         $ratio = number_format($spare, 2);

@@ -66,7 +66,7 @@ final readonly class FrameDrawing
     {
         $body = $this->situation->setup->bodyFor($this->view->camera);
         $c = $this->view->camera;
-        $size = $body === null ? '' : ' · '.ShotSize::of($c->delivered->heightAt($c->pupil()->distanceTo($body->eyes)), $body->person->statureM)->value;
+        $size = $body === null ? '' : ' · '.ShotSize::of($c->delivered->heightAt($this->view->depth($body->eyes)), $body->person->statureM)->value;
 
         return Quantity::of($c->placement->focalMm, Unit::Millimetre)->print($this->reader->units).$size;
     }

@@ -58,8 +58,9 @@ final class CameraFigures
     {
         $distance = $camera->pupil()->distanceTo($body->eyes);
         $field = $camera->delivered;
-        [$w, $h] = [$field->widthAt($distance), $field->heightAt($distance)];
-        $at = new Working('field = distance × s / f′', ['distance' => Quantity::metres($distance), 's' => Quantity::of($field->heightMm, Unit::Millimetre), 'f′' => Quantity::of($field->focalMm, Unit::Millimetre)], 'pinhole at the entrance pupil');
+        $depth = max(0.01, $view->depth($body->eyes));
+        [$w, $h] = [$field->widthAt($depth), $field->heightAt($depth)];
+        $at = new Working('field = distance along the axis × s / f′', ['distance' => Quantity::metres($depth), 's' => Quantity::of($field->heightMm, Unit::Millimetre), 'f′' => Quantity::of($field->focalMm, Unit::Millimetre)], 'pinhole at the entrance pupil');
         $size = ShotSize::of($h, $body->person->statureM);
         $rise = $camera->placement->heightM - $body->eyes->z;
 

@@ -7,6 +7,7 @@ namespace FineFrame\Figures;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
+use FineFrame\Scene\LensView;
 
 final class PairFigures
 {
@@ -19,8 +20,8 @@ final class PairFigures
             return [];
         }
         $size = static fn (float $one, float $two): float => max($one, $two) / min($one, $two);
-        $one = $a->delivered->heightAt($a->pupil()->distanceTo($body->eyes));
-        $two = $b->delivered->heightAt($b->pupil()->distanceTo($body->eyes));
+        $one = $a->delivered->heightAt(LensView::depthOf($a, $body));
+        $two = $b->delivered->heightAt(LensView::depthOf($b, $body));
         $about = $a->placement->id.'+'.$b->placement->id;
 
         return [

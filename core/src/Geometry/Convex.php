@@ -150,11 +150,10 @@ final class Convex
     public static function centroid(array $points): array
     {
         [$x, $y, $sum] = [0.0, 0.0, 0.0];
-        $last = end($points);
-        foreach ($last === false ? [] : $points as $point) {
+        foreach ($points as $i => $point) {
+            $last = $points[$i - 1] ?? $points[count($points) - 1];
             $cross = $last[0] * $point[1] - $point[0] * $last[1];
             [$x, $y, $sum] = [$x + ($last[0] + $point[0]) * $cross, $y + ($last[1] + $point[1]) * $cross, $sum + $cross];
-            $last = $point;
         }
 
         return abs($sum) > 1e-12 ? [$x / (3 * $sum), $y / (3 * $sum)] : ($points[0] ?? [0.0, 0.0]);

@@ -69,7 +69,7 @@ final readonly class BoomStudy
             $after = new Situation($edit->applyTo($this->situation->setup->plan)->again($this->situation->setup));
             $then = $after->nearestBoom($this->boom->placement->id);
             $won = $then === null ? 0.0 : Boom::costDb($nearest->distanceM, $then->distanceM);
-            $down = $camera->delivered->heightAt($camera->pupil()->distanceTo($this->boom->mouth)) * $up;
+            $down = $camera->delivered->heightAt($this->situation->scene->views[$id]->depth($this->boom->mouth)) * $up;
             if ($won > 0.2 && $best === null) {
                 $best = [$won, new Mend('lower-frame', ['thing' => $camera->placement->label, 'distance' => Quantity::metres($down)], $this->withBoom($edit, $then))];
             }

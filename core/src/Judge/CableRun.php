@@ -84,13 +84,22 @@ final readonly class CableRun
             foreach (self::onWalls($walls, $to) as [$b, $bside]) {
                 foreach ([[$a, $b], [$b, $a]] as [$begin, $end]) {
                     $length = fmod($end - $begin + $round, $round);
-                    $ways[] = [$aside + $bside + $length, self::doors($room, $begin, $length, $round)];
+                    $ways[] = [self::cornered($aside, $bside, $length), self::doors($room, $begin, $length, $round)];
                 }
             }
         }
         usort($ways, static fn (array $one, array $two): int => [count($one[1]), $one[0]] <=> [count($two[1]), $two[0]]);
 
         return $ways[0];
+    }
+
+    /** Along the wall, leaving it slantwise at both ends: no farther along than it has to go aside, so that it crosses little floor. */
+    private static function cornered(float $aside, float $bside, float $along): float
+    {
+        $one = min($aside, $along * $aside / max(1e-6, $aside + $bside));
+        $other = min($bside, $along - $one);
+
+        return hypot($aside, $one) + hypot($bside, $other) + $along - $one - $other;
     }
 
     /**

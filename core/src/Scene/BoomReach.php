@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Scene;
 
+use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Sound\Boom;
@@ -22,6 +23,17 @@ final readonly class BoomReach
     {
     }
 
+    /** The grid's step, and how fine it is searched around the best, radians. */
+    private const COARSE_RAD = 0.35;
+
+    private const FINE_RAD = 0.015;
+
+    /** A microphone hears the front: farther aside it is not looked for. */
+    private const ASIDE_RAD = 1.0;
+
+    /** Pole and microphone keep this far off a lamp, metres. */
+    private const LAMP_M = 0.1;
+
     /** From over the head down to under the chin: elevations in radians. */
     private const RISES = [1.2, 1.0, 0.8, 0.6, 0.4, -0.6, -0.9];
 
@@ -31,35 +43,62 @@ final readonly class BoomReach
      */
     public static function nearest(Scene $scene, Boom $boom, float $marginM, string $but = ''): ?self
     {
-        $best = null;
-        foreach (self::directions($scene, $boom) as $towards) {
-            $best = self::along($scene, $boom, $towards, $marginM + $boom->model->diameterM / 2, $but, $best->distanceM ?? INF) ?? $best;
+        $margin = $marginM + $boom->model->diameterM / 2;
+        [$best, $at] = [null, null];
+        $try = static function (float $turn, float $rise) use ($scene, $boom, $margin, $but, &$best, &$at): void {
+            $found = self::along($scene, $boom, self::direction($scene, $boom, $turn, $rise), $margin, $but, $best->distanceM ?? INF);
+            if ($found !== null) {
+                [$best, $at] = [$found, [$turn, $rise]];
+            }
+        };
+        foreach ([...self::grid(), self::present($scene, $boom)] as [$turn, $rise]) {
+            $try($turn, $rise);
+        }
+        // Around the best so far, finer and finer.
+        for ($step = self::COARSE_RAD / 2; $at !== null && $step > self::FINE_RAD; $step /= 2) {
+            [$turn, $rise] = $at;
+            foreach ([[1, 0], [-1, 0], [0, 1], [0, -1], [1, 1], [1, -1], [-1, 1], [-1, -1]] as [$across, $up]) {
+                $try($turn + $across * $step, max(-1.2, min(1.45, $rise + $up * $step)));
+            }
         }
 
         return $best;
+    }
+
+    /** @return array{float, float} turn off the face, and rise, of where it is now */
+    private static function present(Scene $scene, Boom $boom): array
+    {
+        $way = $boom->tip()->minus($boom->mouth);
+        $face = $scene->setup->bodies[$boom->placement->subject]->face();
+
+        return [Turn::clamped($way->floor()->bearing() - $face->bearing(), 0.0, self::ASIDE_RAD), max(-1.2, min(1.45, $way->elevation()))];
+    }
+
+    private static function direction(Scene $scene, Boom $boom, float $turn, float $rise): Vec3
+    {
+        return $scene->setup->bodies[$boom->placement->subject]->face()->turnedClockwise($turn)->times(cos($rise))->at(sin($rise));
+    }
+
+    /** @return list<array{float, float}> before the mouth, above it and below */
+    private static function grid(): array
+    {
+        $all = [];
+        foreach ([0.0, 0.35, -0.35, 0.7, -0.7] as $turn) {
+            foreach (self::RISES as $rise) {
+                $all[] = [$turn, $rise];
+            }
+        }
+
+        return $all;
     }
 
     /** @return list<array{Vec3, float}> the inner side of where it may be: places and distances from the mouth */
     public static function shell(Scene $scene, Boom $boom, float $marginM): array
     {
         $all = [];
-        foreach (self::directions($scene, $boom) as $towards) {
-            $one = self::along($scene, $boom, $towards, $marginM + $boom->model->diameterM / 2, '');
+        foreach (self::grid() as [$turn, $rise]) {
+            $one = self::along($scene, $boom, self::direction($scene, $boom, $turn, $rise), $marginM + $boom->model->diameterM / 2, '');
             $one === null ?: $all[] = [$one->tip, $one->distanceM];
-        }
-
-        return $all;
-    }
-
-    /** @return list<Vec3> before the mouth, above it and below */
-    private static function directions(Scene $scene, Boom $boom): array
-    {
-        $face = $scene->setup->bodies[$boom->placement->subject]->face();
-        $all = [];
-        foreach ([0.0, 0.35, -0.35, 0.7, -0.7] as $turn) {
-            foreach (self::RISES as $rise) {
-                $all[] = $face->turnedClockwise($turn)->times(cos($rise))->at(sin($rise));
-            }
         }
 
         return $all;
@@ -83,7 +122,7 @@ final readonly class BoomReach
         $top = $boom->placement->standTop();
         $fits = $rear->z < $room->heightAt($rear->floor()) - 0.05 && $room->contains($rear->floor())
             && $rear->distanceTo($top) + 0.3 <= $boom->pole->longestM
-            && $tip->z > 0.2 && self::poleClears($scene, $rear, $top, $marginM / 2, $but) && ! self::shades($scene, $boom, $tip, $rear);
+            && $tip->z > 0.2 && self::poleClears($scene, $rear, $top, $marginM / 2, $but) && ! self::shades($scene, $boom, $tip, $rear) && self::clearsLamps($scene, $tip, $top);
 
         return $fits ? new self($tip, $distance, $limit) : null;
     }
@@ -103,6 +142,23 @@ final readonly class BoomReach
         }
 
         return $exit;
+    }
+
+    private static function clearsLamps(Scene $scene, Vec3 $tip, Vec3 $top): bool
+    {
+        foreach ($scene->lamps as $lamp) {
+            $reach = max($lamp->emitter->widthM, $lamp->emitter->heightM) / 2 + self::LAMP_M;
+            foreach ([0.0, 0.2, 0.4, 0.6, 0.8, 1.0] as $share) {
+                $to = Vec3::between($tip, $top, $share)->minus($lamp->centre());
+                // A face is flat: what passes before or behind it at arm's length does not touch it.
+                $ahead = $to->dot($lamp->facing());
+                if (abs($ahead) < self::LAMP_M + $lamp->emitter->depthM && sqrt(max(0.0, $to->dot($to) - $ahead * $ahead)) < $reach) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     /** Whether the microphone would stand in a lamp's way to the eyes. */

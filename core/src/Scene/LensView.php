@@ -192,6 +192,12 @@ final readonly class LensView
         ];
     }
 
+    /** Metres along the axis to somebody's eyes, as a camera is aimed: what field size goes by. */
+    public static function depthOf(Camera $camera, Body $body): float
+    {
+        return max(0.01, self::of($camera, $body)->depth($body->eyes));
+    }
+
     /** Metres along the axis, which is what focus and field size go by. */
     public function depth(Vec3 $point): float
     {

@@ -14,9 +14,6 @@ final readonly class RoomSound
     /** Where speech is understood: the octaves of 500 Hz, 1 kHz and 2 kHz. */
     private const SPEECH = [2, 3, 4];
 
-    /** Above this mean absorption Sabine promises too long a tail. */
-    private const EYRING_FROM = 0.2;
-
     /**
      * @param  array<string, array{float, Material}>  $surfaces  square metres and material by surface
      * @param  list<array{float, Material, Material|null}>  $hung  square metres of what is hung or laid for the day, of what, and what it covers
@@ -85,7 +82,7 @@ final readonly class RoomSound
         return new self($floor * $mean, $surfaces);
     }
 
-    /** Reverberation time of an octave band, seconds: Sabine, or Eyring where much is absorbed; from the clap where there is one. */
+    /** Reverberation time of an octave band, seconds: Eyring, which is Sabine's where little is absorbed; from the clap where there is one. */
     public function time(int $band): float
     {
         $area = array_sum(array_column($this->surfaces, 0));
@@ -97,7 +94,7 @@ final readonly class RoomSound
         }
         $mean = min(0.99, $absorbed / max(0.1, $area));
 
-        return $mean > self::EYRING_FROM && ! isset($this->measured[$band]) ? Reverberation::eyring($this->volumeM3, $area, $mean) : Reverberation::sabine($this->volumeM3, max(0.01, $absorbed));
+        return isset($this->measured[$band]) ? Reverberation::sabine($this->volumeM3, max(0.01, $absorbed)) : Reverberation::eyring($this->volumeM3, $area, max(1e-4, $mean));
     }
 
     /** The mean over the octaves of speech. */

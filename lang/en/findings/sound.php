@@ -42,6 +42,7 @@ return [
     ],
     'boom-stays-out-of-frame' => [
         'holds' => [':thing is out of :camera’s frame.', 'Tip, pole and stand.'],
+        'margin' => [':thing’s tip is only :distance outside :camera’s frame; :limit is wanted.', 'A lean, or a loose hand on the pole, and it is in. Raise it.'],
         'tip' => [':thing’s tip is :distance inside :camera’s frame.', 'It covers :share of the frame; the widest frame sets how near a boom can come.'],
         'pole' => [':thing’s pole or stand is in :camera’s frame, :share of it.', 'The tip is out, what carries it is not.'],
     ],

@@ -40,7 +40,7 @@ final class EyelinesMatch extends Rule
                     continue;
                 }
                 [$off, $back] = [rad2deg(LensView::gazeOff($a, $x)), rad2deg(LensView::gazeOff($b, $y))];
-                [$size, $like] = [$a->delivered->heightAt($a->pupil()->distanceTo($x->eyes)) / $x->person->statureM, $b->delivered->heightAt($b->pupil()->distanceTo($y->eyes)) / $y->person->statureM];
+                [$size, $like] = [$a->delivered->heightAt(LensView::depthOf($a, $x)) / $x->person->statureM, $b->delivered->heightAt(LensView::depthOf($b, $y)) / $y->person->statureM];
                 $ratio = max($size, $like) / min($size, $like);
                 $case = match (true) {
                     $off * $back > 0 => 'same-way',

@@ -15,6 +15,7 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Plan\CutSchool;
+use FineFrame\Scene\LensView;
 use FineFrame\Staging\Body;
 
 /** Two frames cut together when they differ enough in size, in angle or in both: which of them, the school of cutting says. */
@@ -71,7 +72,7 @@ final class FramesDiffer extends Rule
 
     private function size(Camera $camera, Body $body): float
     {
-        return $camera->delivered->heightAt($camera->pupil()->distanceTo($body->eyes));
+        return $camera->delivered->heightAt(LensView::depthOf($camera, $body));
     }
 
     private function judged(CutSchool $school, bool $size, bool $angle): Severity

@@ -14,6 +14,7 @@ use FineFrame\Judge\Working;
 use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Scene\LensView;
 use FineFrame\Staging\Body;
 
 /**
@@ -41,7 +42,7 @@ final class HazeSuitsTheFrames extends Rule
     {
         $school = $situation->setup->plan->brief->schools->of('haze');
         foreach ($school === 'none' ? [] : $situation->framings() as $id => [$camera, $body]) {
-            $size = ShotSize::of($camera->delivered->heightAt($camera->pupil()->distanceTo($body->eyes)), $body->person->statureM);
+            $size = ShotSize::of($camera->delivered->heightAt(LensView::depthOf($camera, $body)), $body->person->statureM);
             $streaks = $this->towardTheLens($situation, $camera, $body);
             $case = match (true) {
                 $school === 'wides-only' && in_array($size, self::TIGHT, true) => 'tight',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Sound;
 
+use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
@@ -12,6 +13,8 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Scene\Intrusion;
+use FineFrame\Scene\LensView;
+use FineFrame\Sound\Boom;
 
 /** Microphone, pole and stand stay out of every delivered frame. */
 final class BoomStaysOutOfFrame extends Rule
@@ -33,7 +36,17 @@ final class BoomStaysOutOfFrame extends Rule
                 $label = $view->camera->placement->label;
                 $intrusion = array_values(array_filter($situation->intrusions($view), static fn (Intrusion $i): bool => $i->owner === $id))[0] ?? null;
                 if ($intrusion === null) {
-                    yield $this->finding(Severity::Holds, ['thing' => $situation->name($id), 'camera' => $label], [$id, $camera], new Working('no part of the boom meets the delivered frame', []));
+                    [$clear, $margin] = [$this->clearM($view, $boom), $situation->limits->get('boom_margin_m')];
+                    // A hair more than nothing is asked for, so that what was put at the margin holds.
+                    $isNear = $clear < $margin - 0.002;
+                    yield $this->finding(
+                        $isNear ? Severity::Watch : Severity::Holds,
+                        ['thing' => $situation->name($id), 'camera' => $label, 'distance' => Quantity::metres(max(0.0, $clear)), 'limit' => Quantity::metres($margin)],
+                        [$id, $camera],
+                        new Working('how far the tip is outside the delivered frame', ['outside' => Quantity::metres(min(9.99, $clear)), 'margin' => Quantity::metres($margin)]),
+                        $isNear ? $this->ideas($situation, $id, $margin - $clear, $margin - $clear) : [],
+                        $isNear ? 'margin' : null,
+                    );
 
                     continue;
                 }
@@ -49,6 +62,17 @@ final class BoomStaysOutOfFrame extends Rule
                 );
             }
         }
+    }
+
+    /** How far the tip, with its radius, is outside a frame; what is behind the lens is far off. */
+    private function clearM(LensView $view, Boom $boom): float
+    {
+        $to = $boom->tip()->minus(new Vec3(...$view->eye));
+        if ($to->dot($view->forwardVector()) <= 0.0) {
+            return INF;
+        }
+
+        return max(array_map(static fn (Vec3 $side): float => -$side->dot($to), $view->sides())) - $boom->model->diameterM / 2;
     }
 
     /** @return list<Mend> */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Sound;
 
 use FineFrame\Document\Record;
-use FineFrame\Geometry\Vec2;
+use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\LinkReach;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
@@ -47,12 +47,12 @@ final class LinksReach extends Rule
             );
         }
         $places = array_filter($situation->setup->setup->list('antennas'), static fn (Record $a): bool => $a->number('x_m') !== null && $a->number('y_m') !== null);
-        $at = static fn (Record $a): Vec2 => new Vec2($a->number('x_m') ?? 0.0, $a->number('y_m') ?? 0.0);
+        $at = static fn (Record $a): Vec3 => new Vec3($a->number('x_m') ?? 0.0, $a->number('y_m') ?? 0.0, $a->number('height_m') ?? 2.0);
         foreach ($places as $one) {
             foreach ($places as $other) {
                 if ($one->text('serves') === 'the links' && $other->text('serves') === 'the video sender') {
                     $apart = $at($one)->distanceTo($at($other));
-                    yield $this->finding($apart < self::APART_M ? Severity::Watch : Severity::Holds, ['antenna' => $one->text('name'), 'other' => $other->text('name'), 'distance' => Quantity::metres($apart)], [$one->id, $other->id], new Working('from one to the other over the floor', ['apart' => Quantity::metres($apart)]), case: $apart < self::APART_M ? 'beside' : 'apart');
+                    yield $this->finding($apart < self::APART_M ? Severity::Watch : Severity::Holds, ['antenna' => $one->text('name'), 'other' => $other->text('name'), 'distance' => Quantity::metres($apart)], [$one->id, $other->id], new Working('from one to the other', ['apart' => Quantity::metres($apart)]), case: $apart < self::APART_M ? 'beside' : 'apart');
                 }
             }
         }
