@@ -26,6 +26,9 @@ final class Cover
     /** @var list<array{float, float, float, float}>|null of each face: how fast a ray comes nearer its plane, in the middle and per unit across and up; and how far off the plane is */
     private ?array $faces = null;
 
+    /** @var list<array{float, float}>|null */
+    private ?array $outline = null;
+
     public function __construct(public readonly Solid $solid, private readonly LensView $view)
     {
         [$ex, $ey, $ez] = $view->eye;
@@ -50,6 +53,12 @@ final class Cover
         [$this->left, $this->right, $this->bottom, $this->top] = $near < LensView::NEAR_M
             ? [-INF, INF, -INF, INF]
             : [$left / $view->tanX, $right / $view->tanX, $bottom / $view->tanY, $top / $view->tanY];
+    }
+
+    /** @return list<array{float, float}> where it lies in the frame, counter-clockwise */
+    public function outline(): array
+    {
+        return $this->outline ??= Outline::of($this->solid, $this->view);
     }
 
     public function overlaps(self $other): bool

@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace FineFrame\Scene;
 
+use FineFrame\Geometry\Convex;
+
 /** What hides what from one lens. */
 final class Covers
 {
     /** Two faces nearer each other than this touch, and neither hides the other, metres. */
     private const TOUCH_M = 1e-6;
+
+    /** Of the frame, whose area is 4: smaller pieces than these are no part of a picture. */
+    private const SLIVER = 1e-7;
+
+    private const MOST_PIECES = 300;
 
     /** @var list<Cover>|null */
     private ?array $all = null;
@@ -46,6 +53,37 @@ final class Covers
         $own = $this->of($solid)->metAt($x, $y) - self::TOUCH_M;
 
         return $own === INF || $own <= $fromM ? $solid : $this->nearer($this->before, $x, $y, $fromM + self::TOUCH_M, $own);
+    }
+
+    /**
+     * What is left of a solid's outline once the outlines of all that stands before it are taken away.
+     *
+     * @param  list<array{float, float}>  $outline  convex, counter-clockwise
+     * @return array{list<list<array{float, float}>>, bool} convex pieces, and whether something may still hide a part: what reaches through it, of which no order tells which is before
+     */
+    public function clear(Solid $solid, array $outline): array
+    {
+        $mine = $this->of($solid);
+        [$pieces, $isOpen] = [[$outline], false];
+        foreach ($this->before($solid, null) as $cover) {
+            $isBefore = $cover->farM <= $mine->nearM ? 1 : SeenSolid::order($cover->solid, $solid, $this->view->eye);
+            if ($isBefore <= 0) {
+                $isOpen = $isOpen || $isBefore === 0;
+
+                continue;
+            }
+            $taken = $cover->outline();
+            $left = [];
+            foreach ($pieces as $piece) {
+                array_push($left, ...array_filter(Convex::minus($piece, $taken), static fn (array $p): bool => Convex::area($p) > self::SLIVER));
+            }
+            $pieces = $left;
+            if ($pieces === [] || count($pieces) > self::MOST_PIECES) {
+                return [$pieces, $pieces !== []];
+            }
+        }
+
+        return [$pieces, $isOpen];
     }
 
     /**

@@ -15,6 +15,9 @@ final class Intrusions
     /** A ray is cast for every so much of the frame, whose area is 4. */
     private const FINEST = 0.05;
 
+    /** The same where things run through one another. */
+    private const RUN_THROUGH = 0.002;
+
     private ?Covers $covers = null;
 
     /** @param  string  $but  something that is looked at elsewhere than it stands, and hides nothing */
@@ -49,15 +52,25 @@ final class Intrusions
      */
     public function share(array $solids): float
     {
+        return array_sum(array_map($this->clear(...), $solids)) / (4 * $this->view->cropX * $this->view->cropY);
+    }
+
+    /** The area of the frame, which is 4, that a solid fills and nothing hides: its outline less what is before it; by samples where it is run through. */
+    private function clear(Solid $solid): float
+    {
+        $outline = $this->view->mayShow($solid) ? Convex::clip($this->covers()->of($solid)->outline(), $this->view->cropX, $this->view->cropY) : [];
+        if (count($outline) < 3) {
+            return 0.0;
+        }
+        [$pieces, $isOpen] = $this->covers()->clear($solid, $outline);
         $area = 0.0;
-        foreach ($solids as $solid) {
-            $outline = $this->view->mayShow($solid) ? Convex::clip(Outline::of($solid, $this->view), $this->view->cropX, $this->view->cropY) : [];
-            foreach (count($outline) < 3 ? [] : Convex::samples($outline, self::FINEST) as [$at, $part]) {
-                $area += $this->covers()->hider($solid, $at) !== null ? 0.0 : $part;
+        foreach ($pieces as $piece) {
+            foreach ($isOpen ? Convex::samples($piece, self::RUN_THROUGH) : [[$piece[0], Convex::area($piece)]] as [$at, $part]) {
+                $area += $isOpen && $this->covers()->hider($solid, $at) !== null ? 0.0 : $part;
             }
         }
 
-        return $area / (4 * $this->view->cropX * $this->view->cropY);
+        return $area;
     }
 
     /**
@@ -68,11 +81,8 @@ final class Intrusions
     public function shows(array $solids): bool
     {
         foreach ($solids as $solid) {
-            $outline = $this->view->mayShow($solid) ? Convex::clip(Outline::of($solid, $this->view), $this->view->cropX, $this->view->cropY) : [];
-            foreach (count($outline) < 3 ? [] : Convex::samples($outline, self::FINEST) as [$at, $part]) {
-                if ($part > 4 * self::LEAST_SHARE && $this->covers()->hider($solid, $at) === null) {
-                    return true;
-                }
+            if ($this->clear($solid) > 4 * self::LEAST_SHARE * $this->view->cropX * $this->view->cropY) {
+                return true;
             }
         }
 

@@ -39,10 +39,18 @@ final readonly class SeenSolid
         return match (true) {
             $this->far <= $other->near => 1,
             $other->far <= $this->near => -1,
-            default => -self::parted($this->solid, $other->solid, $eye)
-                ?: self::parted($other->solid, $this->solid, $eye)
-                ?: self::away($other->solid, $eye) <=> self::away($this->solid, $eye),
+            default => self::order($this->solid, $other->solid, $eye) ?: self::away($other->solid, $eye) <=> self::away($this->solid, $eye),
         };
+    }
+
+    /**
+     * Whether one solid is before another (1) or behind it (−1), by a plane between them; 0 where no face of either parts them.
+     *
+     * @param  array{float, float, float}  $eye
+     */
+    public static function order(Solid $one, Solid $other, array $eye): int
+    {
+        return -self::parted($one, $other, $eye) ?: self::parted($other, $one, $eye);
     }
 
     /**
