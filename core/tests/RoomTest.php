@@ -104,6 +104,7 @@ it('refuses a room that cannot be', function (array $lengths, array $turns, arra
 })->with([
     'turns that do not add up' => [[5, 4, 5, 4], [90, 90, 90, 60], [], 'turn by 330° in all'],
     'a nook that runs through the wall across' => [[4, 3, 1, 4, 1, 4, 2, 3], [90, 90, 90, -90, -90, 90, 90, 90], [], 'cross: wall 0 runs through wall 3'],
+    'a wall longer than the others together' => [[4, 9, 3], [120, 120, 120], [], 'wall 1 is 9.00 m, and the others reach 7.00 m at the most'],
     'two walls' => [[4, 4], [], [], 'at least three walls'],
     'walked the wrong way' => [[5, 4, 5, 4], [-90, -90, -90, -90], [], 'turn by -360°'],
     'a negative length' => [[5, -4, 5, 4], [], [], '/walls/1/length_m: must be between 5 cm and 100.00 m'],
@@ -166,3 +167,44 @@ it('knows the slips that people make', function (float $written, float $expected
     [4.38, 5.38, Slip::Metre], [4.38, 4.83, Slip::SwappedDigits], [4.38, 4.48, Slip::TenCentimetres], [4.38, 4.88, Slip::HalfMetre],
     [16.0, 4.877, Slip::FeetForMetres], [4.38, 4.075, Slip::Foot], [4.38, 4.61, null],
 ]);
+
+it('names the reading that no triangle holds', function (array $lengths, array $more, string $reading, array $way, float $most): void {
+    $survey = taped($lengths, array_fill(0, count($lengths), 360 / count($lengths)), $more)->survey;
+
+    expect($survey->holds())->toBeFalse()
+        ->and($survey->named($survey->stretched->reading))->toBe($reading)
+        ->and(array_map($survey->named(...), $survey->stretched->way))->toBe($way)
+        ->and($survey->stretched->mostM)->toEqualWithDelta($most, 1e-9);
+})->with([
+    'a triangle' => [[4, 9, 3], ['angles' => [['id' => 'a', 'corner' => 'w0', 'inside_deg' => 60]]], 'wall 1', ['wall 0', 'wall 2'], 7.0],
+    'a diagonal' => [[5, 4, 5, 4.3], ties([[0, 2, 9.4]]), 'A–C', ['wall 0', 'wall 1'], 9.0],
+    'a wall against two diagonals' => [[9.5, 4, 5, 4], ties([[0, 2, 4.6], [1, 3, 6.4]]), 'wall 0', ['A–C', 'wall 1'], 8.6],
+]);
+
+it('takes a distance that just fits, and says which reading nothing checks', function (): void {
+    $straight = taped([5, 4, 5, 4], [], ties([[0, 2, 8.999]]))->survey;
+    // A well tied square; the fifth corner hangs on two readings.
+    $survey = taped([4, 4, 3, 3, 4], [90, 90, 45, 90, 45], ties([[0, 2, 5.657], [1, 4, 5.657], [2, 4, 4.0]]))->survey;
+
+    expect($straight->stretched)->toBeNull()->and($survey->unchecked())->toBe(['wall 2', 'wall 3'])->and($survey->suspects())->toBe([]);
+});
+
+it('names the runner-up where a blunder could be either of two', function (): void {
+    // Two readings tie the post and one more checks them: an error in one of the three reads alike in each.
+    $built = ['built' => [['id' => 'p', 'name' => 'post', 'kind' => 'column', 'x_m' => 2.0, 'y_m' => 2.0, 'width_m' => 0.2, 'depth_m' => 0.2]]];
+    $square = [[0, 2, 8.485], [1, 3, 8.485]];
+    $post = fn (string $from, float $length): array => ['id' => "p$from", 'from' => $from, 'to' => 'p', 'length_m' => $length];
+    $ties = ties($square)['ties'];
+    $survey = fn (float $off) => taped([6, 6, 6, 6], [], $built + ['ties' => [...$ties, $post('w0', 2.828 + $off), $post('w1', 4.472), $post('w3', 4.472)]])->survey;
+
+    expect($survey(0.0)->suspects())->toBe([])->and($survey(0.4)->suspects())->toEqualCanonicalizing(['A–post', 'B–post', 'D–post']);
+});
+
+it('asks for no pair twice, and for a wall by its name', function (int $corners): void {
+    $walls = array_map(fn (int $i): array => ['id' => "w$i", 'name' => "wall $i", 'length_m' => 4.0, 'turn_deg' => 360 / $corners, 'by' => 'sketch'], range(0, $corners - 1));
+    $room = taped(array_fill(0, $corners, 4.0), array_fill(0, $corners, 360 / $corners), ['walls' => $walls] + ties([[0, 2, 5.0]]));
+    $pairs = array_map($room->survey->pair(...), $room->survey->next());
+
+    expect($pairs)->toHaveCount(2 * $corners - 4)->and(array_unique($pairs))->toHaveCount(count($pairs))
+        ->and(implode(' ', $pairs))->toContain('wall ')->not->toContain('A–B');
+})->with([4, 5, 7]);

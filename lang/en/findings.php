@@ -68,6 +68,8 @@ return [
         'holds' => ['The tape readings agree within :gap.', 'More readings than the walls need, and none stands out: the plan can be measured from.'],
         'chain' => ['The walls close within :gap, with their corners taken on trust.', 'A rectangle can shear and still close. Taping :next would prove the corners.'],
         'unchecked' => ['The walls are fixed by as many readings as they need.', 'Nothing checks them. Taping :next would.'],
+        'partly' => ['The tape readings agree within :gap.', 'Nothing checks :unchecked: an error there would not show. Taping :next would tell most.'],
+        'stretched' => ['Take :reading again: it says :written, and by :way it is :most at the most.', 'No triangle holds these lengths: this one is too long, or one of the others too short.'],
         'open' => ['The readings leave the shape open; the sketched turns stand in.', 'Tape :next: then the corners follow from the tape alone.'],
         'contradicted' => ['Take :reading again: it says :written, the others make it :expected.', 'The :others other readings agree with each other and not with this one. It is set aside until it is taken again.'],
         'slipped' => ['Take :reading again: it says :written, the others make it :expected:slip.', 'The :others other readings agree with each other and not with this one. It is set aside until it is taken again.'],

@@ -148,7 +148,7 @@ final readonly class FloorOverlays
             $line = fn (int $from, int $to, string $class): array => ['path' => $this->sheet->path([$room->motion->apply($survey->fit->points[$from]), $room->motion->apply($survey->fit->points[$to])], false), 'class' => $class];
             foreach ($survey->fit->readings as $i => $reading) {
                 if ($reading->before === null && str_starts_with($reading->id, 'ties/')) {
-                    $lines[] = $line($reading->from, $reading->to, $i === ($survey->setAside[0] ?? -1) ? 'tie again' : 'tie');
+                    $lines[] = $line($reading->from, $reading->to, in_array($i, [$survey->setAside[0] ?? -1, $survey->stretched->reading ?? -1], true) ? 'tie again' : 'tie');
                 }
             }
             foreach ($survey->holds() && $survey->freedom === 0 ? [] : $survey->next() as $next) {

@@ -7,6 +7,7 @@ namespace FineFrame\Reference;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Space\Adjustment;
+use FineFrame\Space\Blunder;
 use FineFrame\Space\Reading;
 use FineFrame\Space\SurveyFit;
 use FineFrame\Space\Traverse;
@@ -32,13 +33,22 @@ final class Survey implements Topic
     {
         [$names, $sketch, $ids, $readings] = $this->readings($in);
         $fit = self::fixed($sketch, $readings);
-        $suspects = array_map(static fn (int $i): string => $ids[$i], $fit->suspects());
+        $suspects = array_map(static fn (int $i): string => $ids[$i], self::inOrder(Blunder::among($sketch, $fit)));
 
         return [
             'pairwise_m' => self::pairs($names, $fit->points), 'area_m2' => abs($fit->areaM2()), 'redundancy' => $fit->redundancy,
             'residuals_m' => $fit->residuals, 'rms_residual_m' => sqrt(array_sum(array_map(static fn (float $v): float => $v ** 2, $fit->residuals)) / max(1, count($readings))), 'sigma0' => $fit->sigma0(), 'fits' => $fit->fits(),
             'blunder' => count($suspects) === 1 ? $suspects[0] : null, 'blunder_candidates' => $suspects,
         ];
+    }
+
+    /** @return list<int> */
+    private static function inOrder(Blunder $blunder): array
+    {
+        $suspects = $blunder->suspects();
+        sort($suspects);
+
+        return $suspects;
     }
 
     /** @return array<string, mixed> with the suspect reading left out, and how far it is off */

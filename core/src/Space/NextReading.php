@@ -20,13 +20,14 @@ final readonly class NextReading
      *
      * @param  int  $corners  how many of the points are corners
      * @param  int  $missing  how many readings the points still need
+     * @param  list<self>  $asked  for which are not asked for again
      */
-    public static function for(SurveyFit $fit, int $corners, int $missing): ?self
+    public static function for(SurveyFit $fit, int $corners, int $missing, array $asked = []): ?self
     {
         $floor = new Polygon(array_slice($fit->points, 0, max(3, $corners)));
         $worst = $fit->worstPoint();
         [$best, $now] = [null, $fit->ellipse($worst)->majorM];
-        foreach (self::open($fit, $floor) as [$from, $to]) {
+        foreach (self::open($fit, $floor, $asked) as [$from, $to]) {
             $sigma = Instrument::Tape->sigmaM($fit->points[$from]->distanceTo($fit->points[$to]));
             if ($missing > 0) {
                 $gain = $fit->sigmaOf($from, $to);
@@ -49,7 +50,7 @@ final readonly class NextReading
     public static function settling(SurveyFit $fit, int $corners, int $missing): array
     {
         $needed = [];
-        while ($missing-- > 0 && ($next = self::for($fit, $corners, 1)) !== null) {
+        while ($missing-- > 0 && ($next = self::for($fit, $corners, 1, $needed)) !== null) {
             $needed[] = $next;
             $fit = $fit->knowing($next->from, $next->to, $next->thenM);
         }
@@ -57,21 +58,29 @@ final readonly class NextReading
         return $needed;
     }
 
-    /** @return iterable<array{int, int}> pairs nobody has taped, in sight of each other */
-    private static function open(SurveyFit $fit, Polygon $floor): iterable
+    /**
+     * @param  list<self>  $asked
+     * @return iterable<array{int, int}> pairs nobody has taped, in sight of each other
+     */
+    private static function open(SurveyFit $fit, Polygon $floor, array $asked): iterable
     {
         $taped = [];
-        foreach ($fit->readings as $reading) {
-            $reading->before !== null ?: $taped[min($reading->from, $reading->to).'-'.max($reading->from, $reading->to)] = true;
+        foreach ([...array_filter($fit->readings, static fn (Reading $r): bool => $r->before === null && $r->isTaped()), ...$asked] as $pair) {
+            $taped[min($pair->from, $pair->to).'-'.max($pair->from, $pair->to)] = true;
         }
         foreach ($fit->points as $i => $one) {
             for ($j = $i + 1; $j < count($fit->points); $j++) {
                 $line = new Segment($one, $fit->points[$j]);
-                if (! isset($taped["$i-$j"]) && $line->length() > 0.3 && self::clear($line, $floor)) {
+                if (! isset($taped["$i-$j"]) && $line->length() > 0.3 && (self::isWall($i, $j, count($floor->corners)) || self::clear($line, $floor))) {
                     yield [$i, $j];
                 }
             }
         }
+    }
+
+    private static function isWall(int $from, int $to, int $corners): bool
+    {
+        return $to < $corners && ($to === $from + 1 || ($from === 0 && $to === $corners - 1));
     }
 
     private static function clear(Segment $line, Polygon $floor): bool

@@ -30,6 +30,12 @@ final readonly class Reading
         return new self($id, $corner, $after, $before, $rad, $sigmaRad);
     }
 
+    /** Whether somebody read it off an instrument; a sketched length or turn only stands in. */
+    public function isTaped(): bool
+    {
+        return str_contains($this->id, '/');
+    }
+
     /**
      * Computed minus read, and its derivatives by point and axis.
      *

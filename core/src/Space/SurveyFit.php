@@ -19,6 +19,9 @@ final readonly class SurveyFit
     /** @var list<float> each residual over its own standard uncertainty (Baarda's w); zero where nothing checks the reading */
     public array $standardised;
 
+    /** @var list<float> how much of each reading the others check: 0 nothing, 1 wholly (its redundancy number) */
+    public array $checked;
+
     /** @var int how many readings more than the points need */
     public int $redundancy;
 
@@ -30,15 +33,17 @@ final readonly class SurveyFit
      */
     public function __construct(public array $points, public array $readings, private array $covariance, public int $freedom)
     {
-        $residuals = $standardised = [];
+        $residuals = $standardised = $checked = [];
         foreach ($readings as $reading) {
             [$residual, $parts] = $reading->linear($points);
             $share = 1 - $this->variance(Adjustment::row($parts)) / $reading->sigma ** 2;
             $residuals[] = $residual;
+            $checked[] = max(0.0, $share);
             $standardised[] = $share > 1e-6 ? $residual / ($reading->sigma * sqrt($share)) : 0.0;
         }
         $this->residuals = $residuals;
         $this->standardised = $standardised;
+        $this->checked = $checked;
         $this->redundancy = count($readings) - (2 * count($points) - 3) + $freedom;
     }
 
@@ -52,20 +57,28 @@ final readonly class SurveyFit
         return new self($this->points, $readings, $this->covariance, $this->freedom);
     }
 
+    /** Whether each reading agrees with the rest; one that nothing checks must be met as read. */
     public function fits(): bool
     {
-        return $this->redundancy === 0 || $this->worst() <= self::LIMIT;
+        foreach ($this->readings as $i => $reading) {
+            if (max(abs($this->standardised[$i]), abs($this->residuals[$i]) / $reading->sigma) > self::LIMIT) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The weighted sum of the residuals' squares. */
+    public function misfit(): float
+    {
+        return array_sum(array_map(static fn (Reading $r, float $off): float => ($off / $r->sigma) ** 2, $this->readings, $this->residuals));
     }
 
     /** Standard uncertainty of unit weight; null without redundancy. */
     public function sigma0(): ?float
     {
-        $sum = 0.0;
-        foreach ($this->readings as $i => $reading) {
-            $sum += ($this->residuals[$i] / $reading->sigma) ** 2;
-        }
-
-        return $this->redundancy > 0 ? sqrt($sum / $this->redundancy) : null;
+        return $this->redundancy > 0 ? sqrt($this->misfit() / $this->redundancy) : null;
     }
 
     /** The largest difference between a length and what the rest make of it. */
@@ -77,14 +90,6 @@ final readonly class SurveyFit
         }
 
         return $largest;
-    }
-
-    /** @return list<int> the readings that may be the blunder: all whose residual stands out as far as the worst does */
-    public function suspects(): array
-    {
-        $worst = $this->worst();
-
-        return $this->fits() ? [] : array_keys(array_filter($this->standardised, static fn (float $w): bool => abs($w) > 0.98 * $worst));
     }
 
     /** Metres squared, of all points taken as corners; negative when they run clockwise. */
@@ -141,11 +146,6 @@ final readonly class SurveyFit
         $sizes = array_map(fn (int $i): float => $this->ellipse($i)->majorM, array_keys($this->points));
 
         return (int) array_search(max($sizes), $sizes, true);
-    }
-
-    private function worst(): float
-    {
-        return $this->standardised === [] ? 0.0 : max(array_map(abs(...), $this->standardised));
     }
 
     /** @return array{list<float>, float} what the unknowns learn of a distance, and its whole variance */

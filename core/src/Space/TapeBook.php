@@ -54,7 +54,7 @@ final readonly class TapeBook
             }
         }
 
-        return [$standIn, new Survey(new SurveyFit($standIn, [], array_fill(0, 5, array_fill(0, 5, 0.0)), 0), [], ['A', 'B', 'C', 'D'], 4, true, 0.0, 16.0, 0, null)];
+        return [$standIn, new Survey(new SurveyFit($standIn, [], array_fill(0, 5, array_fill(0, 5, 0.0)), 0), [], ['A', 'B', 'C', 'D'], 4, true, 0.0, 16.0, 0)];
     }
 
     public function isChain(): bool
@@ -87,12 +87,19 @@ final readonly class TapeBook
         if (abs($chain->angularMisclosureRad) > deg2rad(5)) {
             $node->wrong('walls', 'turn by {sum} in all; a closed room turns by 360°. Check the turn at each corner.', ['sum' => Quantity::degrees(360 - rad2deg($chain->angularMisclosureRad))]);
         }
-        $readings = $this->wallReadings();
-        $readings += $this->sketchedTurns();
-        $fit = Adjustment::solve($chain->corners, array_values($readings));
+        $named = $this->wallReadings() + $this->sketchedTurns();
+        $readings = array_values($named);
+        $names = array_map(strval(...), array_keys($named));
+        if (($stretched = Stretched::among($readings)) !== null) {
+            $node->wrong('walls', 'cannot be: {name} is {length}, and the others reach {most} at the most. Take it again.', [
+                'name' => $names[$stretched->reading], 'length' => Quantity::metres($readings[$stretched->reading]->value), 'most' => Quantity::metres($stretched->mostM),
+            ]);
+        }
+        $fit = Adjustment::solve($chain->corners, $readings);
 
         return [$chain->corners, new Survey(
-            $fit, array_map(strval(...), array_keys($readings)), $this->pointNames(), count($this->walls), true, $chain->linearMisclosureM, $chain->perimeterM, count($this->walls) - 3, null,
+            $fit, $names, $this->pointNames(), count($this->walls), true, $chain->linearMisclosureM, $chain->perimeterM, count($this->walls) - 3,
+            $this->wallNames(),
         )];
     }
 
@@ -103,25 +110,38 @@ final readonly class TapeBook
         $named = $this->wallReadings() + $this->tieReadings($node) + $this->angleReadings($node);
         $readings = array_values($named);
         $names = array_map(strval(...), array_keys($named));
-        $fit = Adjustment::solve($sketch, $readings);
+        $stretched = Stretched::among($readings);
+        $fitting = $stretched === null ? $readings : array_values(array_diff_key($readings, [$stretched->reading => true]));
+        $fit = Adjustment::solve($sketch, $fitting);
         $freedom = $fit->freedom;
-        $setAside = null;
+        $blunder = null;
         if ($freedom > 0) {
             $soft = $this->sketchedLengths() + $this->sketchedTurns();
-            $fit = Adjustment::solve($sketch, [...$readings, ...array_values($soft)]);
-            $names = [...$names, ...array_map(strval(...), array_keys($soft))];
-        } elseif (count($suspects = $fit->suspects()) === 1) {
-            $rest = $readings;
-            unset($rest[$suspects[0]]);
-            $without = Adjustment::solve($sketch, array_values($rest));
-            if ($without->freedom === 0) {
-                $setAside = [$suspects[0], $readings[$suspects[0]]->value + $readings[$suspects[0]]->linear($without->points)[0]];
-                // The shape is the others'; the residuals still show the reading that was set aside.
-                $fit = $without->judging($readings);
-            }
+            $fit = Adjustment::solve($sketch, [...$fitting, ...array_values($soft)]);
+            [$readings, $names] = [[...$readings, ...array_values($soft)], [...$names, ...array_map(strval(...), array_keys($soft))]];
+        } elseif ($stretched === null) {
+            $blunder = Blunder::among($sketch, $fit);
         }
+        $fit = $stretched === null ? $fit : $fit->judging($readings);
+        $suspects = $blunder?->suspects() ?? [];
+        $setAside = null;
+        if ($blunder !== null && count($suspects) === 1) {
+            [$one, $without] = [$readings[$suspects[0]], $blunder->without[$suspects[0]]];
+            $setAside = [$suspects[0], $one->value + $one->linear($without->points)[0]];
+            // The shape is the others'; the residuals still show the reading that was set aside.
+            $fit = $without->judging($readings);
+        }
+        $gap = $setAside === null ? $fit->largestResidualM() : abs($setAside[1] - $readings[$setAside[0]]->value);
 
-        return [$fit->points, new Survey($fit, $names, $this->pointNames(), count($this->walls), false, $setAside === null ? $fit->largestResidualM() : abs($setAside[1] - $readings[$setAside[0]]->value), $chain->perimeterM, $freedom, $setAside)];
+        return [$fit->points, new Survey(
+            $fit, $names, $this->pointNames(), count($this->walls), false, $gap, $chain->perimeterM, $freedom, $this->wallNames(), $setAside, $setAside === null ? $suspects : [], $stretched,
+        )];
+    }
+
+    /** @return list<string> */
+    private function wallNames(): array
+    {
+        return array_map(static fn (TapedWall $w): string => $w->name, $this->walls);
     }
 
     /** @return array<string, Reading> by name */

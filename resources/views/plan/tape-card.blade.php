@@ -24,12 +24,12 @@
 <p class="closure">@if ($survey->isChecked() && $room->book->isTaped())Closes within <b class="num">{{ $reader->metres($survey->misclosureM) }}</b>, @endif<b class="num">{{ $reader->print(\FineFrame\Measure\Quantity::of($room->floor->signedArea(), \FineFrame\Measure\Unit::SquareMetre)) }}</b> of floor.</p>
 <table class="rows residuals"><thead><tr><th scope="col">Reading</th><th scope="col">Taped</th>@unless ($survey->isChain)<th scope="col">Off by</th>@endunless</tr></thead><tbody>
     @foreach ($survey->fit->readings as $i => $reading)
-        @continue(! str_contains($reading->id, '/'))
+        @continue(! $reading->isTaped())
         @php($isAngle = $reading->before !== null)
-        <tr @class(['again' => $i === ($survey->setAside[0] ?? -1) || in_array($survey->names[$i], $survey->suspects(), true)])>
+        <tr @class(['again' => $i === ($survey->setAside[0] ?? -1) || $i === ($survey->stretched->reading ?? -1) || in_array($survey->names[$i], $survey->suspects(), true)])>
             <th scope="row">{{ $survey->names[$i] }}</th>
             <td class="num">{{ $isAngle ? number_format(rad2deg($reading->value), 1).'°' : $reader->metres($reading->value) }}</td>
-            @unless ($survey->isChain)<td class="num">{{ $isAngle ? number_format(rad2deg($survey->fit->residuals[$i]), 2).'°' : $reader->metres($survey->fit->residuals[$i]) }}{{ abs($survey->fit->standardised[$i]) > 3.29 ? ' · stands out' : '' }}</td>@endunless
+            @unless ($survey->isChain)<td class="num">{{ $isAngle ? number_format(rad2deg($survey->fit->residuals[$i]), 2).'°' : $reader->metres($survey->fit->residuals[$i]) }}{{ abs($survey->fit->standardised[$i]) > \FineFrame\Space\SurveyFit::LIMIT ? ' · stands out' : '' }}{{ in_array($survey->names[$i], $survey->unchecked(), true) ? ' · unchecked' : '' }}</td>@endunless
         </tr>
     @endforeach
 </tbody></table>

@@ -17,6 +17,7 @@ use FineFrame\Space\NextReading;
 use FineFrame\Space\PlacedRoom;
 use FineFrame\Space\Reading;
 use FineFrame\Space\Slip;
+use FineFrame\Space\Stretched;
 use FineFrame\Space\Survey;
 use FineFrame\Space\SurveyFit;
 
@@ -39,6 +40,7 @@ final class WallsClose extends Rule
             $survey = $room->taped->survey;
             yield match (true) {
                 ! $room->taped->book->isTaped() => $this->finding(Severity::Watch, ['room' => $room->name], [$situation->setup->location->id], new Working('a sketch: no reading yet', []), case: 'sketched'),
+                $survey->stretched !== null => $this->stretched($situation, $room, $survey->stretched),
                 $survey->setAside !== null => $this->contradicted($situation, $room, ...$survey->setAside),
                 $survey->freedom > 0 && ! $survey->isChain => $this->open($situation, $room),
                 default => $this->gap($situation, $room),
@@ -56,12 +58,23 @@ final class WallsClose extends Rule
             ! $survey->holds() => [Severity::Breaks, 'apart'],
             ! $survey->isChecked() => [Severity::Holds, 'unchecked'],
             $survey->misclosureM > $limit => [Severity::Watch, 'fails'],
+            $survey->unchecked() !== [] => [Severity::Holds, 'partly'],
             default => [Severity::Holds, $survey->isChain ? 'chain' : 'holds'],
         };
 
         return $this->finding($severity, [
-            'room' => $room->name, 'gap' => $gap, 'limit' => Quantity::metres($case === 'apart' ? $survey->limitM() : $limit), 'suspects' => implode(', ', $survey->suspects()), 'next' => self::pairs($survey),
+            'room' => $room->name, 'gap' => $gap, 'limit' => Quantity::metres($case === 'apart' ? $survey->limitM() : $limit), 'suspects' => implode(', ', $survey->suspects()), 'unchecked' => implode(', ', $survey->unchecked()), 'next' => self::pairs($survey),
         ], [$situation->setup->location->id], $this->working($survey, ['gap' => $gap, 'around the walls' => Quantity::metres($survey->perimeterM)]), case: $case);
+    }
+
+    private function stretched(Situation $situation, PlacedRoom $room, Stretched $stretched): Finding
+    {
+        $survey = $room->taped->survey;
+        $written = Quantity::metres($survey->fit->readings[$stretched->reading]->value);
+
+        return $this->finding(Severity::Breaks, [
+            'room' => $room->name, 'reading' => $survey->named($stretched->reading), 'written' => $written, 'most' => Quantity::metres($stretched->mostM), 'way' => implode(' and ', array_map($survey->named(...), $stretched->way)),
+        ], [$situation->setup->location->id], new Working('a length ≤ the way round by other readings', ['written' => $written, 'the way round' => Quantity::metres($stretched->mostM)], 'the triangle inequality'), case: 'stretched');
     }
 
     private function contradicted(Situation $situation, PlacedRoom $room, int $index, float $expected): Finding
@@ -91,7 +104,7 @@ final class WallsClose extends Rule
 
         return $this->finding(Severity::Watch, [
             'room' => $room->name, 'missing' => (string) $survey->freedom, 'next' => self::pairs($survey),
-        ], [$situation->setup->location->id], $this->working($survey, ['readings' => (string) count(array_filter($survey->fit->readings, static fn (Reading $r): bool => str_contains($r->id, '/'))), 'still free' => (string) $survey->freedom]), case: 'open');
+        ], [$situation->setup->location->id], $this->working($survey, ['readings' => (string) count(array_filter($survey->fit->readings, static fn (Reading $r): bool => $r->isTaped())), 'still free' => (string) $survey->freedom]), case: 'open');
     }
 
     private static function pairs(Survey $survey): string
