@@ -145,6 +145,8 @@ return [
         'holds' => [':thing’s legs have their floor.', 'A circle of :radius is free of walls, furniture and people.'],
         'fails' => [':thing’s legs are :distance into the :what.', 'They spread :radius around the column.'],
         'wall' => [':thing’s legs are outside the room.', 'They spread :radius around the column.'],
+        'bites' => [':thing is clamped within reach of something.', 'Try what it bites by hand before it carries anything, and tie it with a second hold: a steel wire.'],
+        'hangs' => [':thing hangs on nothing.', 'A clamp holds its load within :reach of what it bites; the nearest is :distance off. Put it on a stand, or clamp it where something is.'],
     ],
     'support-reaches-its-height' => [
         'holds' => [':thing’s support holds it at :height.', ':support: :lowest to :highest.'],

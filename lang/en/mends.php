@@ -7,6 +7,7 @@ return [
     'move-stand' => 'move :thing’s stand :distance',
     'move-forward' => 'move :thing :distance forward',
     'raise' => 'raise :thing :distance',
+    'put-on' => 'put :thing on the :support',
     'lower' => 'lower :thing :distance',
     'zoom' => 'set :thing to :focal',
     'swing-clockwise' => 'swing :thing :angle clockwise',

@@ -13,14 +13,15 @@ enum SupportKind: string
     case Shoulder = 'shoulder';
     case Clamp = 'clamp';
     case Arm = 'overhead arm';
+    case Hand = 'by hand';
 
     /** Whether somebody carries it, standing behind. */
     public function isCarried(): bool
     {
-        return $this === self::Gimbal || $this === self::Shoulder;
+        return $this === self::Gimbal || $this === self::Shoulder || $this === self::Hand;
     }
 
-    /** Whether it takes floor. */
+    /** Whether it has legs on the floor. */
     public function stands(): bool
     {
         return $this === self::Stand || $this === self::Slider || $this === self::Arm;

@@ -123,7 +123,7 @@ final class PlaceView
     {
         $spots = [];
         foreach (array_filter($this->setup->people ?? [], static fn (Person $p): bool => $p->role === Role::Subject) as $person) {
-            $spots[] = [$person->name, Body::looking($person, null)->eyes];
+            $spots[] = [$person->name, Body::looking($person, null, $this->place->rooms->standingAt($person->place))->eyes];
         }
         $spot = $this->place->spot();
 

@@ -30,7 +30,7 @@ final readonly class SetupPlan
         $this->room = $location->rooms;
         $bodies = $cameras = [];
         foreach ($setup->people as $person) {
-            $bodies[$person->id] = Body::looking($person, $this->placeOf($person->looksAt));
+            $bodies[$person->id] = Body::looking($person, $this->placeOf($person->looksAt), $this->room->standingAt($person->place));
         }
         foreach ($setup->cameras as $camera) {
             $cameras[$camera->id] = $this->equipped($camera);

@@ -14,9 +14,7 @@ use FineFrame\Measure\Quantity;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\GazeSchool;
 use FineFrame\Plan\SetupPlan;
-use FineFrame\Staging\Body;
 use FineFrame\Staging\Person;
-use FineFrame\Staging\Posture;
 use FineFrame\Staging\Role;
 
 /**
@@ -409,8 +407,6 @@ final class CameraSearch
 
     private function eyeM(Person $subject): float
     {
-        $crown = $subject->posture === Posture::Seated ? $subject->seatHeightM + Body::SITTING_HEIGHT * $subject->statureM : $subject->statureM;
-
-        return $crown - Body::EYE_BELOW_CROWN * $subject->statureM;
+        return $this->situation->setup->bodies[$subject->id]->eyes->z;
     }
 }

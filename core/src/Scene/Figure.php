@@ -34,6 +34,9 @@ final class Figure
     /** @return list<Solid> */
     public static function of(Body $body, ?ThingKind $kind = null): array
     {
+        if ($body->floorM !== 0.0) {
+            return array_map(static fn (Solid $s): Solid => $s->raised($body->floorM), self::of($body->grounded(), $kind));
+        }
         $figure = new self($body, $kind ?? ($body->person->role === Role::Subject ? ThingKind::Subject : ThingKind::Interviewer));
         $figure->head();
         $figure->trunk();

@@ -23,7 +23,7 @@ final class Gear
     private const OPERATOR_BEHIND_M = 0.5;
 
     /** @return list<Solid> */
-    public static function camera(Camera $camera, Vec3 $forward): array
+    public static function camera(Camera $camera, Vec3 $forward, float $floorM = 0.0): array
     {
         $solids = new Solids($camera->placement->id, ThingKind::Camera);
         $pupil = $camera->pupil();
@@ -35,9 +35,7 @@ final class Gear
         if ($camera->prompter !== null) {
             self::hood($solids, $camera->prompter, $pupil, $forward, $across);
         }
-        if ($camera->support->kind->stands()) {
-            self::legs($solids, $camera->support, self::cameraMount($camera, $forward), $forward->floor());
-        }
+        self::support($solids, $camera->support, self::cameraMount($camera, $forward), $forward->floor(), $floorM);
 
         return $solids->all();
     }
@@ -88,8 +86,8 @@ final class Gear
         return $camera->pupil()->minus($forward->times($camera->lens->lengthM + 0.064))->minus(new Vec3(0, 0, 0.09));
     }
 
-    /** @return list<Solid> */
-    public static function light(SoftBox $box, Support $stand): array
+    /** @return list<Solid> on its support; held by hand, with whoever holds it */
+    public static function light(SoftBox $box, Support $stand, float $floorM = 0.0): array
     {
         $solids = new Solids($box->placement->id, $box->placement->practical ? ThingKind::Furniture : ThingKind::Light);
         $front = $box->corners();
@@ -97,20 +95,21 @@ final class Gear
         $small = array_map(static fn (Vec3 $c): Vec3 => $rear->plus($c->minus($box->centre())->times(0.3)), $front);
         $p = static fn (Vec3 $v): array => [$v->x, $v->y, $v->z];
         $solids->loft(array_map($p, $small), array_map($p, $front), Material::Black, Material::LampFace);
-        self::legs($solids, $stand, $rear, $box->facing()->floor());
+        self::support($solids, $stand, $rear, $box->facing()->floor(), $floorM);
 
-        return $solids->all();
+        return [...$solids->all(), ...self::holder($stand, $box->placement->id, self::behind($rear->floor(), $box->facing()->floor()), $box->facing()->floor(), ThingKind::Light, $floorM)];
     }
 
-    /** @return list<Solid> */
-    public static function boom(Boom $boom): array
+    /** @return list<Solid> on its support; held by hand, with whoever holds the pole */
+    public static function boom(Boom $boom, float $floorM = 0.0): array
     {
         $solids = new Solids($boom->placement->id, ThingKind::Boom);
         $solids->limb($boom->rear(), $boom->tip(), $boom->model->diameterM / 2, $boom->model->diameterM / 2, Material::Black);
         $solids->limb($boom->poleEnd(), $boom->rear(), 0.016, 0.012, Material::Metal, 4);
-        self::legs($solids, $boom->stand, $boom->placement->standTop(), $boom->tip()->minus($boom->placement->standTop())->floor());
+        $ahead = $boom->tip()->minus($boom->placement->standTop())->floor();
+        self::support($solids, $boom->stand, $boom->placement->standTop(), $ahead, $floorM);
 
-        return $solids->all();
+        return [...$solids->all(), ...self::holder($boom->stand, $boom->placement->id, $boom->placement->standPlace, $ahead, ThingKind::Boom, $floorM)];
     }
 
     /**
@@ -136,15 +135,47 @@ final class Gear
     /** A microphone stand's feet reach so far. */
     private const MIC_LEGS_M = 0.3;
 
-    /** A column to the floor, and three legs, one of them ahead. */
-    private static function legs(Solids $solids, Support $support, Vec3 $top, Vec2 $ahead): void
+    /** Where the legs stand: under the load, or aside of it behind an overhead arm. */
+    public static function foot(Support $support, Vec2 $under, Vec2 $ahead): Vec2
     {
-        $spread = min($top->z, max(0.25, 0.9 * $support->legRadiusM));
-        $hub = $top->floor()->at($spread);
-        $solids->limb($hub, $top, 0.02, 0.016, Material::Metal, 4);
+        return $under->minus(self::level($ahead)->times($support->asideM()));
+    }
+
+    /** Whoever holds a lamp, behind it, metres. */
+    private const HOLDER_BEHIND_M = 0.4;
+
+    public static function behind(Vec2 $under, Vec2 $ahead): Vec2
+    {
+        return $under->minus(self::level($ahead)->times(self::HOLDER_BEHIND_M));
+    }
+
+    /** A direction over the floor; north where something points straight up or down. */
+    private static function level(Vec2 $ahead): Vec2
+    {
+        return $ahead->length() < 0.05 ? new Vec2(0, 1) : $ahead->unit();
+    }
+
+    /** @return list<Solid> nobody where it holds by itself */
+    private static function holder(Support $support, string $id, Vec2 $place, Vec2 $ahead, ThingKind $kind, float $floorM): array
+    {
+        return $support->kind->isCarried() ? Figure::of(Body::looking(Person::crew($id, '', $place, self::level($ahead)->bearing()), null, $floorM), $kind) : [];
+    }
+
+    /** A column to the floor and three legs, one of them ahead; an arm from a column aside; a clamp and a hand have none. */
+    private static function support(Solids $solids, Support $support, Vec3 $load, Vec2 $ahead, float $floorM): void
+    {
+        if (! $support->kind->stands()) {
+            return;
+        }
+        $ahead = self::level($ahead);
+        $top = self::foot($support, $load->floor(), $ahead)->at($load->z);
+        $support->asideM() <= 0.0 ?: $solids->limb($top, $load, 0.02, 0.02, Material::Metal, 4);
+        $spread = min(max(0.05, $top->z - $floorM), max(0.25, 0.9 * $support->legRadiusM));
+        $hub = $top->floor()->at($floorM + $spread);
+        $solids->limb($hub, $top->z > $hub->z + 0.01 ? $top : $hub->plus(new Vec3(0, 0, 0.01)), 0.02, 0.016, Material::Metal, 4);
         foreach ([0, 1, 2] as $leg) {
-            $foot = $top->floor()->plus($ahead->unit()->turnedClockwise($leg * 2 * M_PI / 3)->times($support->legRadiusM));
-            $solids->limb($foot->at(0), $hub, 0.014, 0.016, Material::Metal, 4);
+            $foot = $top->floor()->plus($ahead->turnedClockwise($leg * 2 * M_PI / 3)->times($support->legRadiusM));
+            $solids->limb($foot->at($floorM), $hub, 0.014, 0.016, Material::Metal, 4);
         }
     }
 }

@@ -398,9 +398,9 @@ final class Scene
 
         return array_merge(
             [],
-            ...array_map(fn (Camera $c): array => [...Gear::camera($c, $this->views[$c->placement->id]->forwardVector()), ...Gear::operator($c, $this->views[$c->placement->id]->forwardVector())], array_values($this->setup->cameras)),
-            ...array_map(static fn (SoftBox $b): array => Gear::light($b, $supports[$b->placement->stand]), array_values(array_filter($this->lamps, fn (SoftBox $b): bool => ! $this->isOutside($b->placement->id)))),
-            ...array_map(Gear::boom(...), array_values($this->booms)),
+            ...array_map(fn (Camera $c): array => [...Gear::camera($c, $this->views[$c->placement->id]->forwardVector(), $this->setup->room->standingAt($c->placement->place)), ...Gear::operator($c, $this->views[$c->placement->id]->forwardVector())], array_values($this->setup->cameras)),
+            ...array_map(fn (SoftBox $b): array => Gear::light($b, $supports[$b->placement->stand], $this->setup->room->standingAt($b->rear()->floor())), array_values(array_filter($this->lamps, fn (SoftBox $b): bool => ! $this->isOutside($b->placement->id)))),
+            ...array_map(fn (Boom $b): array => Gear::boom($b, $this->setup->room->standingAt($b->placement->standPlace)), array_values($this->booms)),
             ...$this->microphones(),
             ...array_map(Gear::rail(...), array_filter(array_map(fn (Move $m): ?Path => Path::of($this->setup, $m), $this->setup->setup->moves))),
         );

@@ -37,7 +37,7 @@ final readonly class SeatPaths
     /** @return array<string, float> by lens or lamp, the share of head and shoulders that a seat of such a size hides */
     public function hidden(float $widthM, float $backM): array
     {
-        $seat = Figure::seat($this->body, $widthM, $backM);
+        $seat = Figure::seat($this->body->grounded(), $widthM, $backM);
         $points = $this->points();
         $hidden = [];
         foreach ($this->ends as $id => $end) {

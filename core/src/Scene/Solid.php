@@ -72,6 +72,29 @@ final class Solid
         return $this->thinnest = $thinnest;
     }
 
+    public function raised(float $byM): self
+    {
+        $decals = [];
+        foreach ($this->decals as [$points, $material]) {
+            $decals[] = [self::lifted($points, $byM), $material];
+        }
+
+        return new self($this->owner, $this->kind, $this->material, self::lifted($this->points, $byM), $this->faces, $this->faceMaterials, $decals);
+    }
+
+    /**
+     * @param  non-empty-list<P3>  $points
+     * @return non-empty-list<P3>
+     */
+    private static function lifted(array $points, float $byM): array
+    {
+        foreach ($points as $i => $point) {
+            $points[$i][2] = $point[2] + $byM;
+        }
+
+        return $points;
+    }
+
     public function isFlat(): bool
     {
         return count($this->faces) === 1;

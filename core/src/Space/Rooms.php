@@ -113,6 +113,19 @@ final readonly class Rooms
         return min([INF, ...array_map(static fn (Polygon $f): float => $f->borderDistanceTo($place), $this->floors())]);
     }
 
+    /** What one stands on there, metres above the room's floor: a platform's top, else 0. */
+    public function standingAt(Vec2 $place): float
+    {
+        $top = 0.0;
+        foreach ($this->built as $built) {
+            if ($built->kind->carriesStands() && $built->footprint()->contains($place)) {
+                $top = max($top, $built->baseM + $built->heightM);
+            }
+        }
+
+        return $top;
+    }
+
     /** What is overhead at a place, metres: the ceiling of its room, or the head of the way through. */
     public function heightAt(Vec2 $place): float
     {

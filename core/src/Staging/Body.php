@@ -45,21 +45,28 @@ final readonly class Body
 
     public Vec3 $mouth;
 
-    public function __construct(public Person $person, public float $headBearingRad)
+    /** @param  float  $floorM  what they sit or stand on, above the room's floor: a platform */
+    public function __construct(public Person $person, public float $headBearingRad, public float $floorM = 0.0)
     {
         $h = $person->statureM;
-        $this->crownM = $person->posture === Posture::Seated ? $person->seatHeightM + self::SITTING_HEIGHT * $h : $h;
+        $this->crownM = $floorM + ($person->posture === Posture::Seated ? $person->seatHeightM + self::SITTING_HEIGHT * $h : $h);
         $front = Vec2::towards($headBearingRad)->times(0.48 * self::HEAD_DEPTH * $h);
         $this->eyes = $person->place->plus($front->times(0.85))->at($this->crownM - self::EYE_BELOW_CROWN * $h);
         $this->mouth = $person->place->plus($front->times(0.95))->at($this->crownM - self::MOUTH_BELOW_CROWN * $h);
     }
 
     /** @param  Vec2|null  $gaze what is looked at; null looks straight ahead */
-    public static function looking(Person $person, ?Vec2 $gaze): self
+    public static function looking(Person $person, ?Vec2 $gaze, float $floorM = 0.0): self
     {
         return new self($person, $gaze === null
             ? $person->facingRad
-            : Turn::clamped($gaze->minus($person->place)->bearing(), $person->facingRad, self::NECK_LIMIT_RAD));
+            : Turn::clamped($gaze->minus($person->place)->bearing(), $person->facingRad, self::NECK_LIMIT_RAD), $floorM);
+    }
+
+    /** The same on the room's floor. */
+    public function grounded(): self
+    {
+        return $this->floorM === 0.0 ? $this : new self($this->person, $this->headBearingRad);
     }
 
     public function face(): Vec2
@@ -70,9 +77,9 @@ final readonly class Body
     /** The height of the hips: the seat for one who sits. */
     public function hipM(): float
     {
-        return $this->person->posture === Posture::Seated
+        return $this->floorM + ($this->person->posture === Posture::Seated
             ? $this->person->seatHeightM + 0.06 * $this->person->statureM
-            : self::HIP_HEIGHT * $this->person->statureM;
+            : self::HIP_HEIGHT * $this->person->statureM);
     }
 
     public function shoulderM(): float

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Rig;
 
 use FineFrame\Geometry\Vec2;
+use FineFrame\Grip\Support;
+use FineFrame\Grip\SupportKind;
+use FineFrame\Judge\Finding;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
@@ -14,8 +17,9 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Scene\Footprint;
+use FineFrame\Scene\ThingKind;
 
-/** Legs need their floor: no support stands in a wall, in furniture or in somebody’s lap. */
+/** Legs need their floor: no support stands in a wall, in furniture or in somebody’s lap; and a clamp needs something to bite. */
 final class StandFitsItsPlace extends Rule
 {
     public function id(): string
@@ -31,12 +35,23 @@ final class StandFitsItsPlace extends Rule
     /** Legs of two stands may be threaded by this much of their radii. */
     private const THREADED = 0.5;
 
+    /** A clamp with its ball head holds its load so far from what it bites, metres. */
+    private const BITE_M = 0.35;
+
+    /** Pipes and beams hang so far under a ceiling, metres. */
+    private const UNDER_CEILING_M = 0.6;
+
     public function run(Situation $situation): iterable
     {
         $prints = $situation->footprints();
         foreach ($prints as $i => $print) {
             // The ground outside is not measured here.
             if ($print->support === null || (isset($situation->scene->lamps[$print->owner]) && $situation->scene->isOutside($print->owner))) {
+                continue;
+            }
+            if (! $print->takesFloor()) {
+                yield $this->bitten($situation, $print, $prints);
+
                 continue;
             }
             $name = $situation->name($print->owner);
@@ -50,6 +65,51 @@ final class StandFitsItsPlace extends Rule
                 $deep > 0 ? ($what === '' ? 'wall' : 'fails') : null,
             );
         }
+    }
+
+    /** @param  list<Footprint>  $prints */
+    private function bitten(Situation $situation, Footprint $print, array $prints): Finding
+    {
+        [$far, $what] = $this->nearestBite($situation, $print, $prints);
+        $values = ['thing' => $situation->name($print->owner), 'what' => $what, 'distance' => Quantity::metres($far), 'reach' => Quantity::metres(self::BITE_M)];
+        $working = new Working('a clamp bites furniture, columns, beams, stands, the edge of a door or window, or what hangs under a ceiling', ['to the nearest' => Quantity::metres($far), 'reach' => Quantity::metres(self::BITE_M)]);
+        if ($far <= self::BITE_M) {
+            return $this->finding(Severity::Holds, $values, [$print->owner], $working, case: 'bites');
+        }
+        $stands = array_filter($situation->setup->plan->kit->supports, static fn (Support $s): bool => $s->kind === SupportKind::Stand && $s->lowestM <= $print->load->z && $s->highestM >= $print->load->z);
+        $field = $print->kind === ThingKind::Camera ? 'support' : 'stand';
+        $ideas = array_map(static fn (Support $s): Mend => new Mend('put-on', ['thing' => $values['thing'], 'support' => $s->name], $situation->edit($print->path, [$field => $s->id])), array_slice(array_values($stands), 0, 4));
+
+        return $this->finding(Severity::Breaks, $values, [$print->owner], $working, $ideas, 'hangs');
+    }
+
+    /**
+     * @param  list<Footprint>  $prints
+     * @return array{float, string} how far, and what
+     */
+    private function nearestBite(Situation $situation, Footprint $print, array $prints): array
+    {
+        [$place, $z] = [$print->load->floor(), $print->load->z];
+        $bites = [];
+        foreach ($situation->scene->obstacles() as $thing) {
+            $bites[] = [hypot($thing->footprint->distanceTo($place), max(0.0, $thing->baseM - $z, $z - $thing->topM)), $thing->name];
+        }
+        foreach ($prints as $other) {
+            if ($other->support?->kind->stands()) {
+                $bites[] = [hypot($other->centre->distanceTo($place), max(0.0, $z - $other->load->z)), $situation->name($other->owner)];
+            }
+        }
+        $room = $situation->setup->room;
+        foreach ($room->openings as $opening) {
+            $line = $room->lineOf($opening);
+            foreach ([$line->from, $line->to] as $edge) {
+                $bites[] = [hypot($edge->distanceTo($place), max(0.0, $opening->sillM - $z, $z - $opening->headM)), $opening->name];
+            }
+        }
+        $bites[] = [max(0.0, $room->heightAt($place) - $z - self::UNDER_CEILING_M), ''];
+        usort($bites, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $bites[0];
     }
 
     /**
@@ -76,6 +136,9 @@ final class StandFitsItsPlace extends Rule
             }
         }
         foreach ([...$before, ...$after] as $other) {
+            if (! $other->takesFloor() || $print->sharesStandWith($other)) {
+                continue;
+            }
             $room = $other->support === null ? $other->radiusM : $other->radiusM * self::THREADED;
             $mine = $other->support === null ? $print->radiusM : $print->radiusM * self::THREADED;
             $note($mine + $room - $other->centre->distanceTo($print->centre), $situation->name($other->owner), $print->centre->minus($other->centre));

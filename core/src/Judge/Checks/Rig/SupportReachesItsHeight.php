@@ -28,19 +28,20 @@ final class SupportReachesItsHeight extends Rule
     public function run(Situation $situation): iterable
     {
         foreach ($situation->footprints() as $print) {
-            if ($print->support === null) {
+            // A clamp is as high as what it bites.
+            if ($print->support === null || ! $print->takesFloor()) {
                 continue;
             }
-            [$low, $high] = [$print->support->lowestM, $print->support->highestM];
-            $to = max($low, min($high, $print->loadHeightM));
+            [$low, $high, $height] = [$print->floorM + $print->support->lowestM, $print->floorM + $print->support->highestM, $print->load->z];
+            $to = max($low, min($high, $height));
             $field = str_starts_with($print->path, 'microphones') ? 'stand_height_m' : 'height_m';
             $name = $situation->name($print->owner);
             yield $this->finding(
-                abs($to - $print->loadHeightM) > 0.005 ? Severity::Breaks : Severity::Holds,
-                ['thing' => $name, 'support' => $print->support->name, 'height' => Quantity::metres($print->loadHeightM), 'lowest' => Quantity::metres($low), 'highest' => Quantity::metres($high)],
+                abs($to - $height) > 0.005 ? Severity::Breaks : Severity::Holds,
+                ['thing' => $name, 'support' => $print->support->name, 'height' => Quantity::metres($height), 'lowest' => Quantity::metres($low), 'highest' => Quantity::metres($high)],
                 [$print->owner],
-                new Working('lowest ≤ height ≤ highest', ['height' => Quantity::metres($print->loadHeightM), 'lowest' => Quantity::metres($low), 'highest' => Quantity::metres($high)], 'the support’s data'),
-                [new Mend($to < $print->loadHeightM ? 'lower' : 'raise', ['thing' => $name, 'distance' => Quantity::metres(abs($to - $print->loadHeightM))], $situation->edit($print->path, [$field => $to]))],
+                new Working('lowest ≤ height ≤ highest', ['height' => Quantity::metres($height), 'lowest' => Quantity::metres($low), 'highest' => Quantity::metres($high)], 'the support’s data'),
+                [new Mend($to < $height ? 'lower' : 'raise', ['thing' => $name, 'distance' => Quantity::metres(abs($to - $height))], $situation->edit($print->path, [$field => $to]))],
             );
         }
     }
