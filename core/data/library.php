@@ -56,9 +56,9 @@ return [
         ['id' => 'lantern-60', 'name' => 'Lantern 0.6 m', 'width_m' => 0.6, 'height_m' => 0.6, 'depth_m' => 0.5, 'lux_at_1m' => 900, 'lowest_dim' => 0.05, 'watts' => 60],
         ['id' => 'open-200', 'name' => 'Open lamp 200 W', 'width_m' => 0.12, 'height_m' => 0.12, 'depth_m' => 0.25, 'lux_at_1m' => 9000, 'lowest_dim' => 0.02, 'watts' => 200],
         ['id' => 'open-650', 'name' => 'Tungsten lamp 650 W', 'width_m' => 0.1, 'height_m' => 0.1, 'depth_m' => 0.2, 'lux_at_1m' => 6500, 'lowest_dim' => 0.2, 'watts' => 650, 'hot' => true],
-        ['id' => 'eye-5', 'name' => 'Small battery lamp', 'width_m' => 0.12, 'height_m' => 0.08, 'depth_m' => 0.04, 'lux_at_1m' => 160, 'lowest_dim' => 0.05, 'watts' => 6],
+        ['id' => 'eye-5', 'name' => 'Small battery lamp', 'width_m' => 0.12, 'height_m' => 0.08, 'depth_m' => 0.04, 'lux_at_1m' => 160, 'lowest_dim' => 0.05, 'watts' => 6, 'battery' => true],
         ['id' => 'projector', 'name' => 'Projector, throw 1.5', 'width_m' => 0.06, 'height_m' => 0.06, 'depth_m' => 0.35, 'lux_at_1m' => 12000, 'lowest_dim' => 0.1, 'watts' => 290, 'throw' => 1.5, 'picture_ratio' => 1.778],
-        ['id' => 'tube-120', 'name' => 'Battery tube 1.2 m', 'width_m' => 1.2, 'height_m' => 0.05, 'depth_m' => 0.05, 'lux_at_1m' => 350, 'lowest_dim' => 0.02, 'watts' => 25],
+        ['id' => 'tube-120', 'name' => 'Battery tube 1.2 m', 'width_m' => 1.2, 'height_m' => 0.05, 'depth_m' => 0.05, 'lux_at_1m' => 350, 'lowest_dim' => 0.02, 'watts' => 25, 'battery' => true],
     ],
     'modifiers' => [
         ['id' => 'octa-150', 'name' => 'Soft box 1.5 m', 'kind' => 'face', 'width_m' => 1.5, 'height_m' => 1.5, 'ahead_m' => 0.55, 'passes' => 0.55],

@@ -152,3 +152,25 @@ it('adds a place as a sketch that nobody has taped, under a free id', function (
     // The wall across follows; nobody taped it, so nothing fails to close.
     expect($taped->walls[2]->line->length())->toEqualWithDelta(6.2, 0.02)->and($taped->survey->freedom)->toBeGreaterThan(0);
 });
+
+it('parts the lamps over the circuits, or says that no way does it', function (array $watts, array $amps, string $case): void {
+    $plan = FineFrame\Tests\Plans::room()->sitter('ann', 3, 3)->with([
+        '/locations/room/scouted' => ['circuits' => array_map(fn (int $i): array => ['id' => "c$i", 'name' => "circuit $i", 'breaker_a' => $amps[$i], 'already_a' => 0, 'volts' => 230, 'ours' => 'yes'], array_keys($amps))],
+        '/kit/fixtures' => [...FineFrame\Plan\Kit::library()->write()['fixtures'], ...array_map(fn (int $i): array => ['id' => "f$i", 'name' => "lamp $i", 'width_m' => 0.1, 'height_m' => 0.1, 'lux_at_1m' => 100, 'watts' => abs($watts[$i]), 'battery' => $watts[$i] < 0], array_keys($watts))],
+    ]);
+    foreach (array_keys($watts) as $i) {
+        $plan = $plan->lamp("l$i", 1 + 0.4 * $i, 4, null, ['fixture' => "f$i"]);
+    }
+
+    expect(array_column($plan->said('power-carries-the-lamps'), 'case'))->toBe($case === '' ? [] : [$case]);
+})->with([
+    // A 6 A breaker gives 1,104 W at 80 %.
+    'one lamp larger than any circuit' => [[4000], [6, 6, 6, 6], 'too-large'],
+    'three of 700 W on two' => [[700, 700, 700], [6, 6], 'parts'],
+    'three of 700 W on three' => [[700, 700, 700], [6, 6, 6], 'holds'],
+    'together too much' => [[1000, 1000, 1000], [6, 6], 'fails'],
+    'the greedy way fails, another does it' => [[600, 500, 400, 400, 300], [6, 6], 'holds'],
+    'batteries draw nothing' => [[-4000, 900], [6], 'holds'],
+    'batteries alone' => [[-400], [6], ''],
+    'one fits to the watt' => [[1104], [6], 'holds'],
+]);

@@ -38,8 +38,11 @@ return [
         'fails' => ['The room rings for :time; :limit keeps a voice clear.', 'By its surfaces alone. About :cloth of heavy cloth would tame it; echo can be added later, never taken away.'],
     ],
     'power-carries-the-lamps' => [
-        'holds' => ['The circuits carry the planned lamps: :watts of :free.', 'At :share of each breaker, less what already hangs on it.'],
-        'unsure' => ['The circuits should carry the planned lamps: :watts of :free.', 'What else hangs on :unsure nobody has measured: take a clamp reading with everything on.'],
+        'holds' => ['The circuits carry the planned lamps: :watts of :free.', 'At :share of each breaker, less what already hangs on it: :parted.'],
+        'unsure' => ['The circuits should carry the planned lamps: :watts of :free.', 'What else hangs on :unsure nobody has measured: take a clamp reading with everything on. Parted so: :parted.'],
+        'too-large' => [':lamp takes :takes; no circuit gives more than :largest.', 'At :share of each breaker. Bring a smaller lamp or one on batteries, or ask the house electrician. Distribution is for licensed people.'],
+        'parts' => ['No way of parting :watts of lamps stays under every breaker.', 'Together the circuits give :free, yet one of them is always over. Take smaller lamps, dim them, or put one on batteries.'],
+        'tight' => ['A way of parting :watts of lamps over the circuits was not found.', 'There are too many ways to try all. Part them by hand, or take one lamp off.'],
         'fails' => ['The planned lamps want :watts; the circuits give :free.', 'At :share of each breaker. Spread them, dim them, use batteries, or ask the house electrician. Distribution is for licensed people.'],
     ],
     'gear-comes-in' => [

@@ -52,7 +52,7 @@ return [
         'days' => 'The first line is what checks judge by.',
     ],
     'columns' => [
-        'ahead_m' => 'before the lamp', 'passes' => 'lets through', 'mired' => 'warmer by, mired', 'angle_deg' => 'angle left, whole', 'stands' => 'stands more', 'lux_at_1m' => 'at 1 m', 'throw' => 'projector’s throw', 'watts' => 'power', 'lowest_dim' => 'dims cleanly to', 'hot' => 'burns hot',
+        'ahead_m' => 'before the lamp', 'passes' => 'lets through', 'mired' => 'warmer by, mired', 'angle_deg' => 'angle left, whole', 'stands' => 'stands more', 'lux_at_1m' => 'at 1 m', 'throw' => 'projector’s throw', 'watts' => 'power', 'lowest_dim' => 'dims cleanly to', 'hot' => 'burns hot', 'battery' => 'on a battery',
         'own' => 'own', 'sensor_width_mm' => 'sensor across', 'sensor_height_mm' => 'sensor up', 'outputs' => 'picture outputs', 'focal_min_mm' => 'from', 'focal_max_mm' => 'to', 't_min' => 'widest T', 'nearest_focus_m' => 'focuses from', 'front_m' => 'front across', 'parfocal' => 'keeps focus when zoomed', 'leg_radius_m' => 'legs reach', 'lowest_m' => 'lowest', 'highest_m' => 'highest', 'rail_m' => 'rail', 'reach_m' => 'arm reaches', 'up_m' => 'over the axis', 'down_m' => 'under the axis', 'letter_mm' => 'capitals',
         'mains' => 'Mains',
         'shutter_deg' => 'Shutter angle', 'profile' => 'Look or profile', 'nd_stops' => 'Density, stops', 'automatic' => 'Automatic',

@@ -10,6 +10,7 @@ use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Plan\ShootPlan;
 use FineFrame\Scene\DaylightFit;
+use FineFrame\Scout\Circuits;
 use FineFrame\Scout\Noise;
 
 /** Candidate places side by side: a score from 0 to 1 by each criterion, weighed; what is unknown is not counted, and said. */
@@ -131,11 +132,11 @@ final class Comparison
     /** @return array{float|null, string|Quantity} */
     private function power(PlaceView $view): array
     {
-        $circuits = array_filter($view->place->list('circuits'), static fn (Record $c): bool => $c->text('ours') !== 'no');
-        if ($circuits === []) {
+        $circuits = Circuits::among($view->place->list('circuits'), $view->limits->get('power_share'));
+        if ($circuits->freeW === []) {
             return [null, ''];
         }
-        $free = array_sum(array_map(fn (Record $c): float => max(0.0, ($c->number('breaker_a') ?? 0.0) * $view->limits->get('power_share') - ($c->number('already_a') ?? 0.0)) * ($c->number('volts') ?? 230.0), $circuits));
+        $free = $circuits->totalW();
         $wanted = max(500.0, (new PlaceView($this->plan, $this->plan->location($this->plan->setups[0]->location)))->watts());
 
         return [self::between($free / $wanted, 0.5, 2.0), Quantity::of($free, Unit::Watt)];

@@ -107,15 +107,26 @@ final class PlaceView
         return $room->measured($heard)->with($hung);
     }
 
-    /** Watts of the lamps planned here. */
-    public function watts(): float
+    /** @return list<array{string, float}> name and watts of each lamp on the mains, of the setup here that takes most; batteries draw nothing */
+    public function loads(): array
     {
-        $watts = 0.0;
-        foreach ($this->setup->lights ?? [] as $light) {
-            $watts += $this->plan->kit->fixtures[$light->fixture]->watts;
+        $most = [];
+        foreach (array_filter($this->plan->setups, fn (Setup $s): bool => $s->location === $this->place->id) as $setup) {
+            $loads = [];
+            foreach ($setup->lights as $light) {
+                $fixture = $this->plan->kit->fixtures[$light->fixture];
+                $fixture->battery || $fixture->watts <= 0 ?: $loads[] = [$light->name, $fixture->watts];
+            }
+            $most = array_sum(array_column($loads, 1)) > array_sum(array_column($most, 1)) ? $loads : $most;
         }
 
-        return $watts;
+        return $most;
+    }
+
+    /** Watts on the mains. */
+    public function watts(): float
+    {
+        return array_sum(array_column($this->loads(), 1));
     }
 
     /** @return list<array{string, Vec3}> the spots that the sun is to stay off: heads in shot as planned, else the chosen spot */

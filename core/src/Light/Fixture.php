@@ -22,6 +22,7 @@ final readonly class Fixture implements Part
         public float $lowestDim,
         public float $watts,
         public bool $hot,
+        public bool $battery,
         public ?PhotometricWeb $web,
         public ?Projection $projection,
         private array $extra,
@@ -40,6 +41,7 @@ final readonly class Fixture implements Part
             $node->number('lowest_dim', 0, 1, Unit::Share, 0.01),
             $node->number('watts', 0, 20_000, Unit::Watt, 0.0),
             $node->flag('hot', false),
+            $node->flag('battery', false),
             $node->has('web') ? PhotometricWeb::read($node->object('web')) : null,
             $node->has('throw') ? new Projection($node->number('throw', 0.2, 10, Unit::Count), $node->number('picture_ratio', 0.5, 4, Unit::Count, 16 / 9)) : null,
             $node->rest(),
@@ -51,6 +53,6 @@ final readonly class Fixture implements Part
         return [
             'id' => $this->id, 'name' => $this->name, 'width_m' => $this->widthM, 'height_m' => $this->heightM, 'depth_m' => $this->depthM,
             'lux_at_1m' => $this->luxAt1m, 'lowest_dim' => $this->lowestDim, 'watts' => $this->watts, 'hot' => $this->hot,
-        ] + ($this->web === null ? [] : ['web' => $this->web->write()]) + ($this->projection === null ? [] : ['throw' => $this->projection->throw, 'picture_ratio' => round($this->projection->ratio, 3)]) + $this->extra;
+        ] + ($this->battery ? ['battery' => true] : []) + ($this->web === null ? [] : ['web' => $this->web->write()]) + ($this->projection === null ? [] : ['throw' => $this->projection->throw, 'picture_ratio' => round($this->projection->ratio, 3)]) + $this->extra;
     }
 }
