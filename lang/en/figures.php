@@ -6,7 +6,7 @@ return [
     'place' => ['watts' => 'Planned lamps', 'volume' => 'Volume', 'reverberation' => 'Reverberation time, speech', 'noise' => 'Noise together', 'sunrise' => 'Sunrise', 'sunset' => 'Sunset', 'solar_noon' => 'Sun highest', 'noon_altitude' => 'Sun’s altitude then', 'dark' => 'Dark from'],
     'room' => ['area' => 'Floor area', 'perimeter' => 'Around the walls', 'misclosure' => 'Closes within', 'height' => 'Ceiling'],
     'camera' => [
-        'shot_size' => 'Shot size', 'distance' => 'Lens to eyes', 'field_w' => 'Frame width at the eyes', 'field_h' => 'Frame height at the eyes', 'angle_h' => 'Angle of view, across', 'angle_v' => 'Angle of view, up',
+        'shot_size' => 'Shot size', 'on' => 'Looks onto', 'to_thing' => 'Lens to there', 'distance' => 'Lens to eyes', 'field_w' => 'Frame width there', 'field_h' => 'Frame height there', 'angle_h' => 'Angle of view, across', 'angle_v' => 'Angle of view, up',
         'effective_focal' => 'Focal length, effective', 'equivalent_focal' => '36 mm equivalent', 'near' => 'Sharp from', 'far' => 'Sharp to', 'hyperfocal' => 'Hyperfocal', 'background_distance' => 'Depth behind', 'background_blur' => 'Background blur, of width', 'blur_contrast' => 'Background blur to the ears’',
         'room_behind' => 'Room to move back', 'longest_focal' => 'Longest lens for this frame', 'perspective' => 'Nose over ears', 'gaze_h' => 'Look off the lens', 'gaze_v' => 'Lens above the eyes', 'headroom' => 'Headroom', 'looking_room' => 'Looking room', 'bearing' => 'Bearing on the plan', 'tilt' => 'Tilt',
     ],

@@ -23,7 +23,8 @@ return [
     ],
     'lamps-match-the-camera' => [
         'holds' => [':lamp matches the cameras at :balance.', 'It may stay on.'],
-        'planned' => [':lamp burns at :kelvin, :gap from the cameras: :plan.', 'Decided; it comes on the list.'],
+        'planned' => [':lamp burns at :kelvin, :gap from the cameras: :plan.', 'Decided: do it before the cameras are balanced.'],
+        'kept' => [':lamp stays lit at :kelvin, :gap from the cameras’ :balance.', 'That shows on skin and walls as a cast. It may be what the picture wants: look at it in the frame, or put :gel on it.'],
         'fails' => [':lamp burns at :kelvin, :gap from the cameras’ :balance.', 'Switch it off, put :gel on it, or bring a :globe globe.'],
         'tinted' => [':lamp is :tint: :kelvin, :gap from the cameras’ :balance.', 'A gel of colour temperature does not mend a tint. Switch it off, or swap the globe for a :globe one.'],
     ],
@@ -31,6 +32,11 @@ return [
         'silent' => ['Nothing that makes noise runs while you record.', 'Every source is settled, or runs at other hours.'],
         'holds' => ['The voice stands :margin over the noise.', 'Loudest is :worst (:hours); together :level.'],
         'fails' => ['The voice stands only :margin over the noise; stop :worst.', 'Without it the voice stands :gain over. It runs :hours; who can stop it: :who.'],
+        'alone' => ['The voice stands only :margin over the noise; stop :worst.', 'Nothing else makes noise then. It runs :hours; who can stop it: :who.'],
+        'drowned' => ['The noise stands :under over the voice; stop :worst.', 'Without it the voice stands :gain over. It runs :hours; who can stop it: :who.'],
+        'drowned-alone' => ['The noise stands :under over the voice; stop :worst.', 'Nothing else makes noise then. It runs :hours; who can stop it: :who.'],
+        'drowned-still' => ['The noise stands :under over the voice; stopping :worst is not enough.', 'Without it the rest still stands :gain over. It runs :hours; who can stop it: :who.'],
+        'drowned-stays' => ['The noise stands :under over the voice, and :worst cannot be stopped.', 'It runs :hours. Choose other hours, or choose another place.'],
         'stays' => ['The voice stands only :margin over the noise, and :worst cannot be stopped.', 'It runs :hours. Choose other hours, come nearer with the microphone, or choose another place.'],
     ],
     'room-is-not-too-hard' => [
@@ -121,6 +127,7 @@ return [
     'sight-is-clear' => [
         'holds' => ['Nothing stands before the faces.', 'Each camera sees whom it is on.'],
         'fails' => [':thing hides :share of :subject’s head from :camera.', 'A step aside is enough; nobody steps aside by themselves in a take.'],
+        'moving' => [':thing hides :share of :subject’s head from :camera at :at.', 'Walk it before the take: lead the way round it, or cut elsewhere there.'],
     ],
     'safety-holds' => [
         'holds' => [':camera is locked and has everybody, all the time.', 'Whatever the others do, there is something to cut to.'],

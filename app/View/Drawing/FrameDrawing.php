@@ -18,6 +18,7 @@ use FineFrame\Scene\LensView;
 use FineFrame\Scene\Material;
 use FineFrame\Scene\Outline;
 use FineFrame\Scene\Reflection;
+use FineFrame\Scene\Target;
 use FineFrame\Scene\ThingKind;
 
 /** What one lens sees, as paths for the view, with the frame lines and marks over it. */
@@ -66,9 +67,18 @@ final readonly class FrameDrawing
     {
         $body = $this->situation->setup->bodyFor($this->view->camera);
         $c = $this->view->camera;
-        $size = $body === null ? '' : ' · '.ShotSize::of($c->delivered->heightAt($this->view->depth($body->eyes)), $body->person->statureM)->value;
+        $size = $body === null ? $this->field() : ShotSize::of($c->delivered->heightAt($this->view->depth($body->eyes)), $body->person->statureM)->value;
 
-        return Quantity::of($c->placement->focalMm, Unit::Millimetre)->print($this->reader->units).$size;
+        return Quantity::of($c->placement->focalMm, Unit::Millimetre)->print($this->reader->units).($size === '' ? '' : " · $size");
+    }
+
+    /** How much of a thing or a surface is in the frame of a camera that is on nobody. */
+    private function field(): string
+    {
+        $target = Target::of($this->situation->scene, $this->view);
+        $field = $this->view->camera->delivered;
+
+        return $target === null ? '' : $this->reader->metres($field->widthAt($target->depthM)).' across';
     }
 
     public function stop(): string

@@ -14,6 +14,8 @@ use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\Backdrop;
 use FineFrame\Scene\LensView;
+use FineFrame\Scene\Target;
+use FineFrame\Scene\ThingKind;
 use FineFrame\Staging\Body;
 
 final class CameraFigures
@@ -31,7 +33,7 @@ final class CameraFigures
         $view = $situation->scene->views[$id];
         $lens = self::lens($camera, $view);
 
-        return self::named($id, $body === null ? $lens : [...$lens, ...self::onSubject($situation, $camera, $view, $body)]);
+        return self::named($id, $body === null ? [...$lens, ...self::onThing($situation, $view)] : [...$lens, ...self::onSubject($situation, $camera, $view, $body)]);
     }
 
     /** @return list<array{string, Quantity|string, Working}> */
@@ -50,6 +52,24 @@ final class CameraFigures
             ['angle_v', Quantity::degrees(rad2deg($field->verticalRad())), $angle],
             ['bearing', Quantity::degrees(fmod(rad2deg($view->bearingRad) + 720, 360)), $aim],
             ['tilt', Quantity::degrees(rad2deg($view->tiltRad)), $aim],
+        ];
+    }
+
+    /** @return list<array{string, Quantity|string, Working}> its distance and its field there; nothing where the axis meets nothing */
+    private static function onThing(Situation $situation, LensView $view): array
+    {
+        $target = Target::of($situation->scene, $view);
+        if ($target === null) {
+            return [];
+        }
+        [$field, $depth] = [$view->camera->delivered, $target->depthM];
+        $at = new Working('field = distance along the axis × s / f′', ['distance' => Quantity::metres($depth), 's' => Quantity::of($field->heightMm, Unit::Millimetre), 'f′' => Quantity::of($field->focalMm, Unit::Millimetre)], 'pinhole at the entrance pupil');
+
+        return [
+            ['on', $target->kind === ThingKind::Room ? 'the room' : $situation->name($target->owner), new Working('what the axis meets first', [])],
+            ['to_thing', Quantity::metres($depth), new Working('from the lens along its axis', [])],
+            ['field_w', Quantity::metres($field->widthAt($depth)), $at],
+            ['field_h', Quantity::metres($field->heightAt($depth)), $at],
         ];
     }
 

@@ -57,9 +57,11 @@ final readonly class SetupPlan
             $run = ($part->flag('break_before') ? 0.0 : $run) + ($part->number('minutes') ?? 0.0);
             $longest = max($longest, $run);
         }
-        $planned = $takes === [] && $longest <= 0 ? ($this->plan->brief->day()?->number('minutes')) : max([$longest, ...$takes]);
+        // A move is part of what runs: only the parts of a talk say where it breaks.
+        $whole = $longest > 0 ? $longest : ($this->plan->brief->day()?->number('minutes') ?? 0.0);
+        $planned = max([$whole, ...$takes]);
 
-        return $planned !== null && $planned > 0 ? $planned : null;
+        return $planned > 0 ? $planned : null;
     }
 
     /** @return list<Person> */
@@ -68,7 +70,10 @@ final readonly class SetupPlan
         return array_values(array_filter($this->setup->people, static fn (Person $p): bool => $p->role === Role::Subject));
     }
 
-    /** The body a camera is on: its aim's subject, or the subject nearest to its axis. */
+    /** Steeper than this a camera looks onto things, not into faces. */
+    private const STEEP_RAD = 55 * M_PI / 180;
+
+    /** The body a camera is on: its aim's subject; aimed freely, the subject nearest to its axis whose eyes are in its frame. Null where it is on a thing or a surface. */
     public function bodyFor(Camera $camera): ?Body
     {
         $aimed = $this->bodies[$camera->placement->aim->subject ?? ''] ?? null;
@@ -77,10 +82,26 @@ final readonly class SetupPlan
         }
         $axis = Vec2::towards($camera->placement->aim->bearingRad);
         $off = static fn (Body $b): float => -$axis->dot($b->person->place->minus($camera->placement->place)->unit());
-        $bodies = array_map(fn (Person $p): Body => $this->bodies[$p->id], $this->subjects());
+        $bodies = array_values(array_filter(array_map(fn (Person $p): Body => $this->bodies[$p->id], $this->subjects()), fn (Body $b): bool => $this->isFramed($camera, $b)));
         usort($bodies, static fn (Body $a, Body $b): int => $off($a) <=> $off($b));
 
         return $bodies[0] ?? null;
+    }
+
+    /** Whether a freely aimed camera has somebody's eyes in its frame, and looks at them rather than down on them. */
+    private function isFramed(Camera $camera, Body $body): bool
+    {
+        $aim = $camera->placement->aim;
+        $to = $body->eyes->minus($camera->pupil());
+        $along = Vec2::towards($aim->bearingRad)->times(cos($aim->tiltRad))->at(sin($aim->tiltRad));
+        $depth = $to->dot($along);
+        if ($depth <= 0.0 || $aim->tiltRad < -self::STEEP_RAD) {
+            return false;
+        }
+        $across = abs($to->floor()->cross(Vec2::towards($aim->bearingRad)));
+        $up = sqrt(max(0.0, $to->dot($to) - $depth ** 2 - $across ** 2));
+
+        return $across <= $camera->delivered->widthAt($depth) / 2 && $up <= $camera->delivered->heightAt($depth) / 2;
     }
 
     /** @return array<string, string> every thing that stands on the floor, as an edit addresses it */

@@ -35,11 +35,14 @@ return [
         'holds' => [':subject looks :angle past :camera’s lens.', 'The look is where the chosen school has it.'],
         'too-near' => [':subject looks only :angle past :camera’s lens.', 'That reads as a missed look into the lens: seat the interviewer a little further off it.'],
         'too-wide' => [':subject looks :angle past :camera’s lens; up to :limit reads as a talk.', 'Further round, the face turns away. Seat the interviewer closer to the lens.'],
+        'two' => [':subject looks at :other, :angle past :camera’s lens.', 'Two who talk to each other: up to :limit three quarters of the face are seen.'],
+        'profile' => [':camera sees :subject in profile: the look at :other passes :angle off the lens.', 'Up to :limit three quarters of the face are seen. Bring :camera nearer to the line between them, past :other’s shoulder.'],
         'not-into-lens' => [':subject looks :angle past :camera’s lens.', 'The brief wants the look into the lens, within :limit: a prompter or a mirrored face in front of the lens helps.'],
     ],
     'face-keeps-its-shape' => [
         'holds' => [':camera is :distance from :subject’s face.', 'The nose is drawn :stretch larger than the ears: no one sees that.'],
         'fails' => [':camera is :distance from :subject’s face; :limit keeps its shape.', 'So close the nose is drawn :stretch larger than the ears, whatever the lens.'],
+        'moving' => [':camera comes to :distance from :subject’s face at :at; :limit keeps its shape.', 'So close the nose is drawn :stretch larger than the ears, whatever the lens. Lead the way round wider.'],
     ],
     'subject-stays-in-focus' => [
         'holds' => [':subject stays sharp on :camera: :front before and :back behind the eyes.', 'That holds :sway of sway either way.'],

@@ -14,6 +14,7 @@ return [
         'swing' => [':microphone hears :subject :under under :other: swing it.', 'Somebody’s hands are on the pole; rehearse who speaks when.'],
         'far' => [':subject has no microphone, and :microphone hears them :under under :other.', 'Between both, a second boom, or a body microphone.'],
         'none' => ['No microphone hears :subject.', 'A boom, or one on them.'],
+        'not-yet' => ['Nothing hears :subject yet.', 'A talk is heard before it is seen: place a boom, or list a microphone on them.'],
     ],
     'bands-are-usual' => [
         'holds' => ['All :count links lie in bands that are usual in :region.', 'The first: :what. That is no leave to send: check with the regulator.'],
@@ -28,6 +29,7 @@ return [
     ],
     'voice-stands-over-the-noise' => [
         'holds' => [':boom hears :subject :margin over the noise.', 'What runs is hardly heard.'],
+        'drowned' => [':boom hears the noise :under louder than :subject, at :distance.', 'Nearer, a narrower pattern, or what runs switched off.'],
         'fails' => [':boom hears :subject only :margin over the noise, at :distance.', 'Nearer, a narrower pattern, or what runs switched off.'],
     ],
     'others-are-three-times-as-far' => [

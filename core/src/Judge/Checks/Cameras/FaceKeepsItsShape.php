@@ -6,6 +6,7 @@ namespace FineFrame\Judge\Checks\Cameras;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\Perspective;
+use FineFrame\Judge\Checks\Take\TakeStaysClean;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
@@ -32,18 +33,31 @@ final class FaceKeepsItsShape extends Rule
     public function run(Situation $situation): iterable
     {
         foreach ($situation->framings() as $id => [$camera, $body]) {
-            $distance = $camera->pupil()->distanceTo($body->eyes);
+            [$distance, $at] = $this->nearest($situation, $camera, $body);
             $watch = $situation->limits->get('face_watch_m');
             $stretch = Perspective::noseToEar($distance);
 
             yield $this->finding(
                 Severity::below($distance, $situation->limits->get('face_break_m'), $watch),
-                ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'distance' => Quantity::metres($distance), 'limit' => Quantity::metres($watch), 'stretch' => Quantity::share($stretch - 1)],
+                ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'distance' => Quantity::metres($distance), 'limit' => Quantity::metres($watch), 'stretch' => Quantity::share($stretch - 1), 'at' => TakeStaysClean::clock($at ?? 0.0)],
                 [$id, $body->person->id],
                 new Working('nose to ear = (d + 0.13 m) / d', ['d' => Quantity::metres($distance), 'nose larger than ear by' => Quantity::share($stretch - 1)]),
-                $this->back($situation, $camera, $body, $watch + 0.02),
+                $at === null ? $this->back($situation, $camera, $body, $watch + 0.02) : [],
+                $at !== null && $distance < $watch ? 'moving' : null,
             );
         }
+    }
+
+    /** @return array{float, float|null} how near the lens comes to the eyes, and when on its way; null where it stands */
+    private function nearest(Situation $situation, Camera $camera, Body $body): array
+    {
+        $nearest = [$camera->pupil()->distanceTo($body->eyes), null];
+        foreach ($situation->coverage()->moveOf($camera->placement->id)?->steps() ?? [] as [$moment, $view]) {
+            $here = $view->camera->pupil()->distanceTo($body->eyes);
+            $nearest = $here < $nearest[0] - 1e-6 && $situation->setup->bodyFor($view->camera) === $body ? [$here, $moment] : $nearest;
+        }
+
+        return $nearest;
     }
 
     /** @return list<Mend> back to the limit, with the focal length that keeps the face as large where the lens has it */

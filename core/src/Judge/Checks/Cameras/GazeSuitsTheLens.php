@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Cameras;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Judge\Finding;
 use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -15,6 +17,8 @@ use FineFrame\Measure\Quantity;
 use FineFrame\Plan\GazeSchool;
 use FineFrame\Scene\LensView;
 use FineFrame\Staging\Body;
+use FineFrame\Staging\Person;
+use FineFrame\Staging\Role;
 
 /** The look passes close beside A’s lens, or goes straight into it, as the school of gaze has it. */
 final class GazeSuitsTheLens extends Rule
@@ -40,7 +44,13 @@ final class GazeSuitsTheLens extends Rule
         }
         $off = abs(rad2deg(LensView::gazeOff($a, $body)));
         $widest = $situation->limits->get('gaze_widest_deg');
+        $other = $situation->setup->bodies[$body->person->looksAt ?? '']->person ?? null;
         $into = $situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens;
+        if (! $into && $other?->role === Role::Subject) {
+            yield $this->betweenTwo($situation, $a, $body, $other, $off);
+
+            return;
+        }
         $severity = $into
             ? Severity::above($off, self::INTO_LENS_DEG, 2 * self::INTO_LENS_DEG)
             : ($off < self::INTO_LENS_DEG || $off > $widest ? Severity::Watch : Severity::Holds);
@@ -56,6 +66,23 @@ final class GazeSuitsTheLens extends Rule
                 $off < self::INTO_LENS_DEG => 'too-near',
                 default => 'too-wide',
             },
+        );
+    }
+
+    /** Two who talk to each other are seen from the side: three quarters of the face, up to this far off the lens. */
+    private const BETWEEN_TWO_DEG = 50.0;
+
+    private function betweenTwo(Situation $situation, Camera $a, Body $body, Person $other, float $off): Finding
+    {
+        $holds = $off <= self::BETWEEN_TWO_DEG;
+
+        return $this->finding(
+            $holds ? Severity::Holds : Severity::Watch,
+            ['camera' => $a->placement->label, 'subject' => $body->person->name, 'other' => $other->name, 'angle' => Quantity::degrees($off), 'limit' => Quantity::degrees(self::BETWEEN_TWO_DEG)],
+            [$a->placement->id, $body->person->id],
+            new Working('angle = between the look and the line to the lens, on the floor', ['angle' => Quantity::degrees($off)], 'two who talk to each other; this tool’s starting point'),
+            $holds ? [] : Moves::around($situation, $a, $body),
+            $holds ? 'two' : 'profile',
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Cover;
 
+use FineFrame\Camera\Camera;
 use FineFrame\Judge\Coverage;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
@@ -24,6 +25,12 @@ final class SafetyHolds extends Rule
         return Stage::Cameras;
     }
 
+    /** A role that stays, on something that does: what is on a shoulder or in a hand is not locked. */
+    private static function isLocked(Camera $camera): bool
+    {
+        return $camera->placement->role->isLocked() && ! $camera->support->kind->isCarried();
+    }
+
     public function run(Situation $situation): iterable
     {
         if ($situation->setup->isTalk() || $situation->setup->cameras === []) {
@@ -33,7 +40,7 @@ final class SafetyHolds extends Rule
         $people = array_column($situation->setup->subjects(), 'id');
         $best = [-1, '', []];
         foreach ($situation->coverage()->lines() as $id => $lines) {
-            if ($situation->setup->cameras[$id]->placement->role->isLocked() && $situation->coverage()->moveOf($id) === null) {
+            if (self::isLocked($situation->setup->cameras[$id]) && $situation->coverage()->moveOf($id) === null) {
                 $held = array_values(array_filter($people, static fn (string $p): bool => $lines[$p]->inFrame * $lines[$p]->clear >= Coverage::ENOUGH));
                 $best = count($held) > $best[0] ? [count($held), $id, array_values(array_diff($people, $held))] : $best;
             }
@@ -48,7 +55,7 @@ final class SafetyHolds extends Rule
             $case === 'holds' ? Severity::Holds : ($uncut ? Severity::Watch : Severity::Breaks),
             ['camera' => $id === '' ? '' : $situation->name($id), 'missing' => implode(', ', array_map($situation->name(...), $missing))],
             $id === '' ? [$situation->setup->setup->id] : [$id],
-            new Working('a locked camera that does not move and has 60 % of every head', ['cameras with a locked role' => (string) count(array_filter($situation->setup->cameras, static fn ($c): bool => $c->placement->role->isLocked()))], $uncut ? 'school: one uncut take' : ''),
+            new Working('a locked camera that does not move and has 60 % of every head', ['cameras with a locked role' => (string) count(array_filter($situation->setup->cameras, self::isLocked(...)))], $uncut ? 'school: one uncut take' : ''),
             case: $case,
         );
     }

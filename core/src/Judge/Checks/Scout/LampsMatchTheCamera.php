@@ -40,14 +40,15 @@ final class LampsMatchTheCamera extends PlaceRule
             $gap = Mired::shift($balance, $kelvin);
             $off = abs($gap) > $limit || abs($duv) > self::DUV;
             $plan = $lamp->text('plan');
-            yield $this->finding($off && $plan === 'undecided' ? Severity::Watch : Severity::Holds, [
+            yield $this->finding($off && in_array($plan, ['', 'undecided', 'keep as it is'], true) ? Severity::Watch : Severity::Holds, [
                 'lamp' => $lamp->text('name'), 'kelvin' => Quantity::of($kelvin, Unit::Kelvin), 'gap' => Quantity::of($gap, Unit::Mired), 'balance' => Quantity::of($balance, Unit::Kelvin),
                 'tint' => Tint::of(abs($duv) > self::DUV ? $duv : 0.0)->value, 'gel' => Mired::nearestGel(-$gap, self::GELS), 'globe' => Quantity::of($balance, Unit::Kelvin), 'plan' => $plan,
             ], [$view->place->id, $lamp->id], new Working('gap = 10⁶/lamp − 10⁶/camera', [
                 'lamp' => Quantity::of($kelvin, Unit::Kelvin), 'camera' => Quantity::of($balance, Unit::Kelvin), 'tint' => Quantity::of($duv, Unit::Duv), 'shows from' => Quantity::of($limit, Unit::Mired),
             ], 'mired shifts; 20–30 mired or 0.006 Duv show on skin. A camera is no eye: match by its picture'), case: match (true) {
                 ! $off => 'holds',
-                $plan !== 'undecided' => 'planned',
+                $plan === 'keep as it is' => 'kept',
+                $plan !== 'undecided' && $plan !== '' => 'planned',
                 abs($duv) > self::DUV => 'tinted',
                 default => 'fails',
             });

@@ -36,7 +36,13 @@ final class EveryVoiceIsNearAMicrophone extends Rule
     {
         $heard = $situation->heard();
         $own = array_map(static fn (array $h): string => $h[0]->subject, $heard);
-        foreach ($situation->setup->isTalk() && count($situation->voices()) > 1 ? $situation->voices() : [] as $person => $voice) {
+        $nothing = $heard === [] && $situation->setup->setup->list('tracks') === [];
+        foreach ($situation->setup->isTalk() && ($nothing || count($situation->voices()) > 1) ? $situation->voices() : [] as $person => $voice) {
+            if ($nothing) {
+                yield $this->finding(Severity::Watch, ['subject' => $voice->name], [$person], new Working('no microphone is placed, and no track is listed', []), case: 'not-yet');
+
+                continue;
+            }
             if (in_array($person, $own, true)) {
                 continue;
             }

@@ -45,24 +45,24 @@ final class TakeCanBeWalked extends Rule
             [$from, $to] = $path->farthest();
             $way = $from->distanceTo($to);
             $rail = $path->camera->support->railM;
-            $case = match (true) {
-                $path->camera->support->kind === SupportKind::Slider && $way > $rail => 'rail',
-                $bump !== null => 'bump',
-                $cable > 0 && $far > $cable => 'cable',
-                $fastest > $limit => null,
-                default => 'holds',
-            };
-            yield $this->finding(
-                match ($case) {
-                    'bump', 'cable', 'rail' => Severity::Breaks,
-                    null => Severity::Watch,
-                    default => Severity::Holds,
+            $wrong = array_keys(array_filter([
+                'rail' => $path->camera->support->kind === SupportKind::Slider && $way > $rail,
+                'bump' => $bump !== null,
+                'cable' => $cable > 0 && $far > $cable,
+                'fails' => $fastest > $limit,
+            ]));
+            foreach ($wrong ?: ['holds'] as $case) {
+                yield $this->finding(match ($case) {
+                    'holds' => Severity::Holds,
+                    'fails' => Severity::Watch,
+                    default => Severity::Breaks,
                 },
-                ['camera' => $camera->label, 'speed' => Quantity::of($fastest, Unit::MetreASecond), 'limit' => Quantity::of($limit, Unit::MetreASecond), 'thing' => $bump[0] ?? '', 'at' => TakeStaysClean::clock($bump[1] ?? 0.0), 'far' => Quantity::metres($far), 'cable' => Quantity::metres($cable), 'way' => Quantity::metres($way), 'rail' => Quantity::metres($rail)],
-                [$camera->id],
-                new Working('pace = way between marks / time; the operator is 0.6 m wide, half a metre behind the camera', ['fastest' => Quantity::of($fastest, Unit::MetreASecond), 'tether' => Quantity::metres($cable)], 'this tool’s starting point; walk it before you trust it'),
-                case: $case,
-            );
+                    ['camera' => $camera->label, 'speed' => Quantity::of($fastest, Unit::MetreASecond), 'limit' => Quantity::of($limit, Unit::MetreASecond), 'thing' => $bump[0] ?? '', 'at' => TakeStaysClean::clock($bump[1] ?? 0.0), 'far' => Quantity::metres($far), 'cable' => Quantity::metres($cable), 'way' => Quantity::metres($way), 'rail' => Quantity::metres($rail)],
+                    [$camera->id],
+                    new Working('pace = way between marks / time; the operator is 0.6 m wide, half a metre behind the camera', ['fastest' => Quantity::of($fastest, Unit::MetreASecond), 'tether' => Quantity::metres($cable)], 'this tool’s starting point; walk it before you trust it'),
+                    case: $case,
+                );
+            }
         }
     }
 

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+use FineFrame\Figures\CameraFigures;
+use FineFrame\Judge\Finding;
+use FineFrame\Judge\Situation;
+use FineFrame\Tests\Plans;
+
+/** @return list<string> the cases of a check that are about a thing, in order; a finding that holds says `holds` or its case */
+function cases(Plans $plan, string $check, string $about = ''): array
+{
+    $said = array_filter($plan->said($check), static fn (Finding $f): bool => $about === '' || in_array($about, $f->about, true));
+
+    return array_values(array_map(static fn (Finding $f): string => $f->severity->value.' '.($f->case ?? ''), $said));
+}
+
+function talk(): Plans
+{
+    return Plans::room(8, 7)->sitter('ann', 4, 4.4)->camera('a', 4, 1.6);
+}
+
+it('judges an overhead or table camera by what it is on', function (): void {
+    $down = ['aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => -90], 'height_m' => 2.4, 'support' => 'overhead-arm', 'role' => 'overhead', 'focal_mm' => 35];
+    $plan = talk()->thing('table', 4, 3.4, 1.2, 0.8, 0.75)->camera('over', 4, 3.4, null, $down);
+    $figures = array_column(CameraFigures::of(new Situation($plan->setup()), 'over'), 'value', 'name');
+
+    foreach (['face-keeps-its-shape', 'subject-stays-in-focus', 'looking-room-is-ahead', 'frames-differ'] as $check) {
+        expect(cases($plan, $check, 'over'))->toBe([]);
+    }
+    expect($figures['on'])->toBe('table')->and($figures['to_thing']->value)->toEqualWithDelta(2.4 - 0.75, 0.02)
+        ->and($figures['field_w']->value)->toEqualWithDelta((2.4 - 0.75) * 24 / 35, 0.02)
+        // Tilted up and turned to Ann it is on her again.
+        ->and(cases($plan->with(['cameras/over/y_m' => 2.6, 'cameras/over/aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => -40]]), 'face-keeps-its-shape', 'over'))->not->toBe([]);
+});
+
+it('looks at a way as well as at where a camera stands', function (string $check, float $x, float $y, string $case): void {
+    $plan = talk()->thing('screen', 5.6, 3.2, 0.8, 0.1, 1.6, ['turn_deg' => -45])->with(['cameras/a/support' => 'gimbal', 'moves' => [[
+        'id' => 'm', 'camera' => 'a', 'marks' => [
+            ['id' => 'm0', 'at_s' => 0, 'x_m' => 4, 'y_m' => 1.6, 'height_m' => 1.2, 'focal_mm' => 50, 'subject' => 'ann'],
+            ['id' => 'm1', 'at_s' => 10, 'x_m' => $x, 'y_m' => $y, 'height_m' => 1.2, 'focal_mm' => 50, 'subject' => 'ann'],
+        ],
+    ]]]);
+
+    expect(implode(', ', cases($plan, $check)))->toContain($case);
+})->with([
+    'near a face' => ['face-keeps-its-shape', 4, 3.7, 'breaks moving'],
+    'far from it' => ['face-keeps-its-shape', 4.4, 2.0, 'holds'],
+    'behind a screen' => ['sight-is-clear', 7, 2.2, 'moving'],
+]);
+
+it('tells of a short tether whatever else is in the way', function (): void {
+    $walk = fn (float $cable): Plans => talk()->thing('box', 5.2, 1.2, 0.6, 0.6, 0.6)->with(['cameras/a/support' => 'gimbal', 'moves' => [[
+        'id' => 'm', 'camera' => 'a', 'cable_m' => $cable, 'cable_x_m' => 0, 'cable_y_m' => 0, 'marks' => [
+            ['id' => 'm0', 'at_s' => 0, 'x_m' => 4, 'y_m' => 1.6, 'height_m' => 1.2, 'focal_mm' => 50, 'subject' => 'ann'],
+            ['id' => 'm1', 'at_s' => 10, 'x_m' => 5.4, 'y_m' => 2, 'height_m' => 1.2, 'focal_mm' => 50, 'subject' => 'ann'],
+        ],
+    ]]]);
+
+    expect(cases($walk(2), 'take-can-be-walked'))->toBe(['breaks bump', 'breaks cable'])->and(cases($walk(20), 'take-can-be-walked'))->toBe(['breaks bump']);
+});
+
+it('takes nothing for locked that somebody carries', function (string $support, string $case): void {
+    $plan = talk()->with(['/brief/kind' => 'performance, solo', 'cameras/a/role' => 'locked on everybody', 'cameras/a/support' => $support, 'cameras/a/focal_mm' => 24]);
+
+    expect(cases($plan, 'safety-holds'))->toBe([$case]);
+})->with([['tripod', 'holds holds'], ['shoulder', 'breaks none'], ['gimbal', 'breaks none']]);
+
+it('counts a pair as two inputs, and knows a desk feed', function (int $inputs, string $source, string $inputsCase, string $sourceCase): void {
+    $plan = talk()->boom('boom', 4, 4.1, 1.9)
+        ->row('recorders', ['id' => 'rec', 'name' => 'recorder', 'inputs' => $inputs, 'phantom' => true])
+        ->row('pairs', ['id' => 'pair', 'name' => 'pair', 'model' => 'short-line', 'x_m' => 4, 'y_m' => 3, 'height_m' => 2, 'spacing_m' => 0.2])
+        ->row('mics', ['id' => 'lav', 'name' => 'lavalier', 'model' => 'lavalier', 'person' => 'ann', 'worn' => 'on the chest'])
+        ->row('feeds', ['id' => 'feed', 'name' => 'desk feed', 'state' => 'agreed'])
+        ->row('tracks', ['id' => 't', 'name' => 'one', 'source' => $source, 'recorder' => 'recorder']);
+
+    expect(cases($plan, 'inputs-suffice'))->toBe([$inputsCase])->and(cases($plan, 'tracks-name-what-is-placed'))->toBe([$sourceCase]);
+})->with([
+    'a pair on one input' => [1, 'pair', 'breaks short', 'holds holds'],
+    'a pair on two' => [2, 'pair', 'holds holds', 'holds holds'],
+    'a boom on one' => [1, 'boom', 'holds holds', 'holds holds'],
+    'a feed from the desk' => [1, 'desk feed', 'holds holds', 'holds holds'],
+    'a microphone nowhere' => [1, 'ghost', 'holds holds', 'watch source'],
+]);
+
+it('misses a microphone where a talk has none', function (Plans $plan, array $said): void {
+    expect(cases($plan, 'every-voice-is-near-a-microphone'))->toBe($said);
+})->with([
+    'none at all' => [talk(), ['watch not-yet']],
+    'a boom' => [talk()->boom('boom', 4, 4.1, 1.9), []],
+    'on the track sheet in words' => [talk()->row('tracks', ['name' => 'ann', 'source' => 'lavalier']), []],
+    'a performance' => [talk()->with(['/brief/kind' => 'performance, solo']), []],
+]);
+
+it('takes the whole evening for the take, whatever a song’s marks last', function (): void {
+    $day = ['/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-21', 'minutes' => 35]]];
+    $song = ['moves' => [['id' => 'm', 'camera' => 'a', 'marks' => [['id' => 'm0', 'at_s' => 0, 'x_m' => 4, 'y_m' => 1.6, 'height_m' => 1.2, 'focal_mm' => 50], ['id' => 'm1', 'at_s' => 120, 'x_m' => 4, 'y_m' => 2, 'height_m' => 1.2, 'focal_mm' => 50]]]]];
+    $parts = ['progress' => [['id' => 'p1', 'name' => 'one', 'minutes' => 12], ['id' => 'p2', 'name' => 'two', 'minutes' => 20, 'break_before' => true]]];
+    $minutes = fn (array $with): ?float => talk()->with($with)->setup()->takeMinutes();
+
+    expect($minutes($day + $song))->toBe(35.0)->and($minutes($song))->toBe(2.0)->and($minutes($day + $parts))->toBe(20.0)->and($minutes([]))->toBeNull();
+});
+
+it('lets two who talk look at each other', function (float $x, float $y, array $said): void {
+    $plan = Plans::room(8, 7)->sitter('ann', 3.2, 4.4, 90, ['looks_at' => 'bo'])->sitter('bo', 5.2, 4.4, 270, ['looks_at' => 'ann'])->camera('a', $x, $y, 'ann');
+
+    expect(cases($plan, 'gaze-suits-the-lens'))->toBe($said);
+})->with(['past a shoulder' => [6.2, 3.2, ['holds two']], 'square to both' => [3.2, 1.4, ['watch profile']]]);
+
+it('says by how much the noise is over the voice, never "only −4 dB"', function (float $level, string $stop, array $said): void {
+    $plan = talk()->boom('boom', 4, 4.1, 1.9)->with(['/locations/room/scouted' => ['noise' => [['id' => 'n', 'name' => 'pump', 'level_dba' => $level, 'can_stop' => $stop]]]]);
+    $found = [...$plan->said('place-is-quiet-enough'), ...$plan->said('voice-stands-over-the-noise')];
+
+    expect(array_map(fn (Finding $f): string => (string) $f->case, $found))->toBe($said);
+    foreach ($found as $finding) {
+        $told = str_contains((string) $finding->case, 'drowned') ? $finding->arguments['under'] : $finding->arguments['margin'];
+        expect($told->value)->toBeGreaterThanOrEqual(0.0);
+    }
+})->with([
+    'loud' => [80, 'yes', ['drowned-alone', 'drowned']], 'loud, and stays' => [80, 'no', ['drowned-stays', 'drowned']],
+    'a hum' => [50, 'yes', ['alone', 'fails']], 'quiet' => [25, 'yes', ['holds', 'holds']],
+]);
+
+it('does not call a lamp settled that stays lit in another colour', function (string $plan, array $said): void {
+    $lamp = ['/locations/room/scouted' => ['colour' => [['id' => 'c', 'name' => 'bulb', 'kelvin' => 2700, 'plan' => $plan]]]];
+
+    expect(cases(talk()->with($lamp), 'lamps-match-the-camera'))->toBe($said);
+})->with([['keep as it is', ['watch kept']], ['switch off', ['holds planned']], ['undecided', ['watch fails']]]);
