@@ -126,3 +126,67 @@ it('does not call a lamp settled that stays lit in another colour', function (st
 
     expect(cases(talk()->with($lamp), 'lamps-match-the-camera'))->toBe($said);
 })->with([['keep as it is', ['watch kept']], ['switch off', ['holds planned']], ['undecided', ['watch fails']]]);
+
+/** A noon in March at the demo's latitude, sun in the south: the near wall looks into it. */
+const NOON = [
+    '/locations/room/site' => ['latitude_deg' => 50.0, 'longitude_deg' => 0.0], 'metering/weather' => 'overcast', 'metering/clock' => '12:00',
+    '/brief/days' => [['id' => 'day', 'name' => 'day', 'date' => '2026-03-21', 'from' => '11:00', 'to' => '13:00']],
+];
+
+it('blames for the stop what gives it, and mends with that', function (Plans $plan, string $case, ?string $about): void {
+    [$finding] = $plan->said('key-gives-the-stop');
+
+    expect($finding->case)->toBe($case)->and($about === null || $finding->about[0] === $about)->toBeTrue();
+    $mend = FineFrame\Judge\Judge::standard()->mend($plan->setup(), $plan->judged(), $finding);
+    expect($mend === null)->toBe($about === null);
+})->with([
+    'the first lamp is weak, the second burns' => [talk()->lamp('weak', 1, 6, null, ['dimmer' => 0.02])->lamp('burns', 4.6, 3.4, null, ['dimmer' => 1.0]), 'bright', 'burns'],
+    'a window gives it' => [talk()->window('w', 'near', 2, 4)->lamp('key', 5, 3, null, ['dimmer' => 0.05])->with(NOON + ['metering/iso' => 800]), 'day-bright', 'key'],
+]);
+
+it('takes for the key what lights the face, and says nothing of a look into the lens', function (Plans $plan, array $keys): void {
+    $plan = $plan->with(['/brief/schools' => ['contrast' => 'shadow-to-lens']]);
+    expect(array_map(fn (Finding $f): string => $f->about[0], $plan->said('key-is-on-its-side')))->toBe($keys);
+})->with([
+    'a lamp aside, A aside' => [Plans::room(8, 7)->sitter('ann', 4, 4.4)->camera('a', 5, 1.6)->lamp('edge', 2.4, 3.4), ['edge']],
+    'a look into the lens' => [talk()->lamp('edge', 2.4, 3.4), []],
+    'a window outshines the lamp' => [Plans::room(8, 7)->sitter('ann', 4, 4.4)->camera('a', 5, 1.6)->window('w', 'left', 2, 3)->lamp('edge', 5.5, 5.5, null, ['dimmer' => 0.02])->with(NOON), ['w']],
+]);
+
+it('counts what a lamp gives by the ceiling', function (float $dimmer, array $said): void {
+    $plan = talk()->lamp('key', 5, 3, null, ['dimmer' => 0.05])->lamp('up', 4, 6, null, ['dimmer' => $dimmer, 'aim_x_m' => 4.0, 'aim_y_m' => 6.1, 'aim_height_m' => 3.0]);
+
+    expect(cases($plan, 'lamp-earns-its-place', 'up'))->toBe($said);
+})->with(['bright' => [1.0, ['holds holds']], 'all but off' => [0.002, ['watch fails']]]);
+
+it('sees a pane behind the head, and none that is covered', function (array $with, array $burns, string $background): void {
+    $plan = talk()->window('w', 'far', 2.8, 2.4)->lamp('key', 5, 3, null, ['dimmer' => 0.1])->with(NOON + $with);
+
+    expect(cases($plan, 'window-keeps-its-detail'))->toBe($burns)->and(implode(' ', cases($plan, 'background-sits-under-the-face')))->toContain($background);
+})->with([
+    'bare' => [['metering/weather' => 'clear'], ['watch fails'], 'watch bright'],
+    'a cloth before it' => [['furniture' => [['id' => 'f', 'name' => 'cloth', 'x_m' => 4, 'y_m' => 6.6, 'width_m' => 3.4, 'depth_m' => 0.05, 'height_m' => 2.6]]], [], 'holds'],
+]);
+
+it('lets a soft box stand beside an inner corner and in a doorway', function (float $x, float $y, array $said): void {
+    $wall = fn (string $id, float $long, float $turn): array => ['id' => $id, 'name' => $id, 'length_m' => $long, 'turn_deg' => $turn, 'by' => 'tape'];
+    $plan = Plans::room()->sitter('ann', 2, 2.4)->with(['/locations/room/space/walls' => [$wall('a', 6, 90), $wall('b', 3, 90), $wall('c', 2, -90), $wall('d', 2, 90), $wall('e', 4, 90), $wall('f', 5, 90)]])
+        ->lamp('l', $x, $y, null, ['aim_x_m' => 2.0, 'aim_y_m' => 2.0, 'aim_height_m' => 1.2]);
+
+    expect(cases($plan, 'soft-box-fits-the-room', 'l'))->toBe($said);
+})->with([
+    // The inner corner is at 4, 3.
+    'before the corner' => [3.5, 2.6, ['holds holds']], 'under it, clear of the wall' => [4.4, 2.3, ['holds holds']], 'into the wall' => [4.9, 2.75, ['breaks wall']],
+]);
+
+it('asks no ceiling of a lamp outside', function (float $y, array $said): void {
+    $plan = talk()->window('w', 'near', 2, 4)->lamp('hot', 4, $y, null, ['fixture' => 'open-650', 'height_m' => 2.9, 'dimmer' => 1.0]);
+
+    expect(cases($plan, 'hot-lamps-keep-their-distance'))->toBe($said);
+})->with(['inside' => [1.0, ['breaks ceiling']], 'outside' => [-1.5, ['holds holds']]]);
+
+it('is content with a grid where it offers one', function (array $before, array $said): void {
+    $plan = talk()->lamp('back', 5.2, 6.2, null, ['dimmer' => 0.5, 'aim_x_m' => 3.2, 'aim_y_m' => 5.2, 'aim_height_m' => 0.8] + $before);
+
+    expect(array_values(array_filter(cases($plan, 'lens-is-shaded'), fn (string $c): bool => str_starts_with($c, 'watch'))))->toBe($said);
+})->with(['bare' => [[], ['watch fails']], 'gridded' => [['before' => 'grid-tight'], []]]);

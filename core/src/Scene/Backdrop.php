@@ -15,7 +15,7 @@ final readonly class Backdrop
     /** What furniture sends back of the light on it, where nobody has sampled it. */
     private const FURNITURE = 0.3;
 
-    private function __construct(private Scene $scene, public string $owner, public float $distanceM, private ?Solid $solid, private Vec3 $at, private Vec3 $normal)
+    private function __construct(private Scene $scene, public string $owner, public float $distanceM, private ?Solid $solid, private Vec3 $at, private Vec3 $normal, private bool $isPane = false)
     {
     }
 
@@ -37,8 +37,33 @@ final readonly class Backdrop
             }
         }
         $at = $first === null ? $head : $head->plus($sight->times($nearest));
+        $pane = $first === null || $first->kind !== ThingKind::Room ? null : self::paneAt($scene, $from, $towards, $nearest);
+        if ($pane !== null) {
+            return new self($scene, $pane, $nearest, null, $at, $sight->times(-1.0), true);
+        }
 
         return new self($scene, $first->owner ?? '', $nearest, $first, $at, $first === null ? $sight->times(-1.0) : self::facing($first, $at, $sight));
+    }
+
+    /** A wall is as deep as its reveals: a pane so near behind the face of it is what is seen, metres. */
+    private const REVEAL_M = 0.8;
+
+    /**
+     * @param  array{float, float, float}  $from
+     * @param  array{float, float, float}  $towards
+     * @return string|null the window through which the look leaves; null too where the light that is there is as metered
+     */
+    private static function paneAt(Scene $scene, array $from, array $towards, float $met): ?string
+    {
+        foreach ($scene->windows()?->outlines() ?? [] as $id => $corners) {
+            $pane = new Solid($id, ThingKind::Room, Material::Glass, array_map(static fn (Vec3 $c): array => [$c->x, $c->y, $c->z], $corners), [array_keys($corners)]);
+            $through = $pane->hitBy($from, $towards);
+            if ($through !== null && abs($through - $met) < self::REVEAL_M) {
+                return (string) $id;
+            }
+        }
+
+        return null;
     }
 
     /** A little before it, so that nothing of it hides it from itself. */
@@ -50,6 +75,10 @@ final readonly class Backdrop
     /** @return array<string, float> lux on it: by lamp as far as it sees each, and `around` */
     public function lux(): array
     {
+        if ($this->isPane) {
+            // What a white wall would have to get to look as bright.
+            return ['around' => M_PI * ($this->scene->windows()?->nits($this->owner) ?? 0.0)];
+        }
         $lux = array_map(fn (SoftBox $lamp): float => $lamp->placement->on ? Occlusion::seen($this->scene, $lamp, $this->place()) * $lamp->luxAt($this->place(), $this->normal) : 0.0, $this->scene->lamps);
 
         return $lux + ['around' => $this->scene->around()->at($this->place(), $this->normal, true)];
@@ -58,6 +87,10 @@ final readonly class Backdrop
     /** The share of light that it sends back, where nobody has sampled its colour. */
     public function reflects(): float
     {
+        if ($this->isPane) {
+            return 1.0;
+        }
+
         return $this->solid === null ? 0.0 : ($this->solid->kind === ThingKind::Room ? RoomPatches::lining($this->scene, $this->solid) : self::FURNITURE);
     }
 

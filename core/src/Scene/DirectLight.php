@@ -24,14 +24,18 @@ final readonly class DirectLight
         foreach (array_filter($scene->lamps, static fn (SoftBox $b): bool => $b->placement->on) as $id => $lamp) {
             $struck = $scene->isOutside($id) ? self::throughWindows($scene, $lamp) : self::thrown($scene, $lamp);
             if ($struck !== null) {
+                $before = $all->given($this->patches);
                 $this->strike($all, $struck, $lamp->centre());
+                $all->givenByLamp[$id] = $all->given($this->patches) - $before;
 
                 continue;
             }
             $own = $this->shining($lamp);
             $lumens = $own->lumens($this->patches);
             $given = $lamp->lumens();
-            $all->add($own, $given === null || $lumens <= 0.0 ? 1.0 : $given / $lumens);
+            $scale = $given === null || $lumens <= 0.0 ? 1.0 : $given / $lumens;
+            $all->add($own, $scale);
+            $all->givenByLamp[$id] = $scale * $own->given($this->patches);
         }
 
         return $all;

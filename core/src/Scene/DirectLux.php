@@ -13,6 +13,9 @@ final class DirectLux
     /** @var array<int, float> by piece of clutter */
     public array $lumensOnClutter;
 
+    /** @var array<string, float> lumens that surfaces give back at once, by lamp */
+    public array $givenByLamp = [];
+
     public function __construct(RoomPatches $patches)
     {
         $this->onParts = array_map(static fn (array $parts): array => array_fill(0, count($parts), 0.0), $patches->parts);
@@ -45,6 +48,19 @@ final class DirectLux
         foreach ($other->lumensOnClutter as $c => $lumens) {
             $this->lumensOnClutter[$c] += $scale * $lumens;
         }
+    }
+
+    /** What surfaces give back of it at once, lumens. */
+    public function given(RoomPatches $patches): float
+    {
+        $lumens = Clutter::GIVES * array_sum($this->lumensOnClutter);
+        foreach ($patches->parts as $i => $parts) {
+            foreach ($parts as $k => $part) {
+                $lumens += $part->gives * $part->areaM2 * $this->onParts[$i][$k];
+            }
+        }
+
+        return $lumens;
     }
 
     /** All of it, lumens. */

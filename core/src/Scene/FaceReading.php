@@ -182,36 +182,58 @@ final readonly class FaceReading
         return array_key_first($lit);
     }
 
+    /**
+     * What gives the face most: a lamp, a window, the sun.
+     *
+     * @return array{string, Vec3}|null its id (`sun` for the sun itself), and the way to it; null where all comes from all around
+     */
+    public function main(): ?array
+    {
+        $day = array_diff_key($this->byDay, ['room' => 0, 'sky' => 0]);
+        $all = array_filter($this->byLamp + $day);
+        arsort($all);
+        $most = array_key_first($all);
+        $windows = $this->scene->windows();
+
+        return match (true) {
+            $most === null => null,
+            isset($this->scene->lamps[$most]) => [$most, $this->scene->lamps[$most]->centre()->minus($this->body->eyes)],
+            $windows === null => null,
+            $most === 'sun' => ['sun', $windows->towardsSun()],
+            default => [$most, $windows->middles()[$most]->minus($this->body->eyes)],
+        };
+    }
+
     public function pattern(): ?Pattern
     {
-        $key = $this->key();
-        if ($key === null) {
-            return null;
-        }
-        $to = $this->scene->lamps[$key]->centre()->minus($this->body->eyes);
+        $to = $this->main()[1] ?? null;
 
-        return Pattern::of(rad2deg(Turn::wrapped($to->floor()->bearing() - $this->body->headBearingRad)), rad2deg($to->elevation()));
+        return $to === null ? null : Pattern::of(rad2deg(Turn::wrapped($to->floor()->bearing() - $this->body->headBearingRad)), rad2deg($to->elevation()));
     }
 
-    /** Degrees of the key over the eyes. */
+    /** Degrees of the main light over the eyes. */
     public function keyElevationDeg(): float
     {
-        $key = $this->key();
+        $to = $this->main()[1] ?? null;
 
-        return $key === null ? 0.0 : rad2deg($this->scene->lamps[$key]->centre()->minus($this->body->eyes)->elevation());
+        return $to === null ? 0.0 : rad2deg($to->elevation());
     }
 
-    /** Whether the key comes from the side of the face that a camera sees less of, so that shadow is toward the lens; null without a key or a camera. */
+    /** Nearer to the nose than this, a lens or a lamp is on neither side of the face. */
+    private const BEFORE_RAD = 5 * M_PI / 180;
+
+    /** Whether the main light comes from the side of the face that a camera sees less of, so that shadow is toward the lens; null where either is on neither side. */
     public function isShort(): ?bool
     {
-        $key = $this->key();
+        $to = $this->main()[1] ?? null;
         $camera = $this->scene->setup->camera(0);
-        if ($key === null || $camera === null) {
+        if ($to === null || $camera === null) {
             return null;
         }
-        $side = static fn (Vec3 $to, Vec3 $eyes, float $bearing): float => Turn::wrapped($to->minus($eyes)->floor()->bearing() - $bearing);
+        $side = fn (Vec3 $way): float => Turn::wrapped($way->floor()->bearing() - $this->body->headBearingRad);
+        [$light, $lens] = [$side($to), $side($camera->pupil()->minus($this->body->eyes))];
 
-        return $side($this->scene->lamps[$key]->centre(), $this->body->eyes, $this->body->headBearingRad) * $side($camera->pupil(), $this->body->eyes, $this->body->headBearingRad) < 0;
+        return min(abs($light), abs($lens)) < self::BEFORE_RAD ? null : $light * $lens < 0;
     }
 
     /** @return list<list<Vec3>> both large faces of a board, each counter-clockwise seen from before it */

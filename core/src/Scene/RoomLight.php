@@ -30,6 +30,9 @@ final class RoomLight
     /** Of the daylight that comes in, what the sun itself brings. */
     public float $sunShare = 0.0;
 
+    /** @var array<string, float> of what the room gives back of the lamps' light, each lamp's share; 0 where none gives any */
+    public readonly array $lampShares;
+
     /** @var array{RoomGlow, RoomGlow} of the lamps' light, of daylight */
     private array $glow;
 
@@ -40,7 +43,10 @@ final class RoomLight
         $count = count($this->patches->all);
         $this->areas = array_map(fn (array $row, int $i): float => $i < $count ? $this->patches->all[$i]->areaM2 : array_sum($row), $this->exchange, array_keys($this->exchange));
         $direct = new DirectLight($this->patches);
-        $this->glow = [$this->balanced($direct->ofLamps($scene)), $windows === null ? RoomGlow::none($this->patches) : $this->byDay($direct, $windows, $roomFactor)];
+        $lamps = $direct->ofLamps($scene);
+        $all = max(1e-9, array_sum($lamps->givenByLamp));
+        $this->lampShares = array_map(static fn (float $given): float => $given / $all, $lamps->givenByLamp);
+        $this->glow = [$this->balanced($lamps), $windows === null ? RoomGlow::none($this->patches) : $this->byDay($direct, $windows, $roomFactor)];
     }
 
     /** The same room and lamps under another daylight. */

@@ -6,6 +6,8 @@ declare(strict_types=1);
 return [
     'key-gives-the-stop' => [
         'holds' => [':thing gives :stop at :subject’s face.', ':lux at the face; :wanted is wanted.'],
+        'day' => ['The light that is there gives :stop at :subject’s face.', ':lux at the face, more of it without lamps than by them; :wanted is wanted.'],
+        'day-bright' => ['The light that is there is :off too bright: :stop at :subject’s face, :wanted wanted.', ':lux at the face, more of it without lamps than by them: a lower sensitivity, a density before the lens, a cloth before the window.'],
         'bright' => [':thing is :off too bright: :stop at :subject’s face, :wanted wanted.', ':lux at the face, with the light that is there.'],
         'dim' => [':thing is :off too dim: :stop at :subject’s face, :wanted wanted.', ':lux at the face, with the light that is there.'],
     ],

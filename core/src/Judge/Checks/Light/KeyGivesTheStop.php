@@ -10,11 +10,11 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
-use FineFrame\Light\FaceLight;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Scene\FaceReading;
 
-/** The key with the light that is there gives the wanted stop at the face. */
+/** The lamps with the light that is there give the wanted stop at the face; what gives most is named. */
 final class KeyGivesTheStop extends Rule
 {
     /** Third stops as cameras name them, up to where noise is a matter of taste. */
@@ -36,37 +36,46 @@ final class KeyGivesTheStop extends Rule
         if ($key === null) {
             return;
         }
-        $light = $situation->face($key->subject)->light;
+        $face = $situation->face($key->subject);
+        $light = $face->light;
+        $blamed = $face->key() ?? $key->id;
+        // No lamp is to blame for what is there without any.
+        $isDay = $light->ambientLux > $light->lampLux;
         $metering = $situation->setup->setup->metering;
         $off = $light->stopsOver();
         $severity = Severity::above(abs($off), $situation->limits->get('key_watch_stops'), $situation->limits->get('key_break_stops'));
 
         yield $this->finding(
             $severity,
-            ['thing' => $situation->name($key->id), 'subject' => $situation->name($key->subject), 'stop' => Quantity::of($light->tStop(), Unit::TStop), 'wanted' => Quantity::of($metering->tStop, Unit::TStop), 'off' => Quantity::of(abs($off), Unit::Stop), 'lux' => Quantity::of($light->totalLux(), Unit::Lux)],
-            [$key->id, $key->subject],
+            ['thing' => $situation->name($blamed), 'subject' => $situation->name($key->subject), 'stop' => Quantity::of($light->tStop(), Unit::TStop), 'wanted' => Quantity::of($metering->tStop, Unit::TStop), 'off' => Quantity::of(abs($off), Unit::Stop), 'lux' => Quantity::of($light->totalLux(), Unit::Lux)],
+            [$blamed, $key->subject],
             new Working('T²/t = E·S/C', [
                 'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux), 'E that is there' => Quantity::of($light->ambientLux, Unit::Lux), 'S' => Quantity::of($metering->iso, Unit::Count),
                 '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count), 'E wanted' => Quantity::of($metering->wantedLux(), Unit::Lux),
             ], 'ISO 2720:1974 with a dome, C = 330; lamps by Lambert’s polygon formula'),
-            $this->ideas($situation, $light, $off),
-            $severity === Severity::Holds ? null : ($off > 0 ? 'bright' : 'dim'),
+            $severity === Severity::Holds ? [] : $this->ideas($situation, $face, $blamed, $off),
+            match (true) {
+                $severity === Severity::Holds => $isDay ? 'day' : null,
+                $off > 0 => $isDay ? 'day-bright' : 'bright',
+                default => 'dim',
+            },
         );
     }
 
-    /** @return list<Mend> the dimmer set; then, at full, a higher sensitivity */
-    private function ideas(Situation $situation, FaceLight $light, float $off): array
+    /** @return list<Mend> that lamp's dimmer set, with what walls give back of it; then another sensitivity */
+    private function ideas(Situation $situation, FaceReading $face, string $lamp, float $off): array
     {
-        $key = $situation->setup->key();
+        $light = $face->light;
         $metering = $situation->setup->setup->metering;
-        if ($key === null || $light->lampLux <= 0) {
-            return [];
+        $ideas = [];
+        $own = $face->byLamp[$lamp] + $face->byRoom * ($situation->scene->room()->lampShares[$lamp] ?? 0.0);
+        if ($own > 0.0) {
+            $placed = $situation->scene->lamps[$lamp]->placement;
+            $dim = $placed->dimmer * ($metering->wantedLux() - ($light->totalLux() - $own)) / $own;
+            $dim = max($situation->scene->lamps[$lamp]->fixture->lowestDim, min(1.0, round($dim, 2)));
+            $ideas[] = new Mend('dim', ['thing' => $situation->name($lamp), 'dim' => Quantity::share($dim)], $situation->edit("lights/$lamp", ['dimmer' => $dim]));
         }
-        $lowest = $situation->scene->lamps[$key->id]->fixture->lowestDim;
-        $dim = $key->dimmer * ($metering->wantedLux() - $light->ambientLux) / $light->lampLux;
-        $dim = max($lowest, min(1.0, round($dim, 2)));
-        $ideas = [new Mend('dim', ['thing' => $situation->name($key->id), 'dim' => Quantity::share($dim)], $situation->edit("lights/$key->id", ['dimmer' => $dim]))];
-        if ($off < 0) {
+        if ($off < 0 || $light->ambientLux > $light->lampLux) {
             $needed = $metering->iso * 2 ** -$off;
             $iso = (float) self::ISO[0];
             foreach (self::ISO as $step) {

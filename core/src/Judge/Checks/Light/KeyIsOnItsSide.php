@@ -36,7 +36,7 @@ final class KeyIsOnItsSide extends Rule
             return;
         }
         $face = $situation->face($body->person->id);
-        $key = $face->key();
+        $key = $face->main()[0] ?? null;
         $short = $face->isShort();
         if ($key === null || $short === null) {
             return;
@@ -44,10 +44,10 @@ final class KeyIsOnItsSide extends Rule
         $holds = $short === ($school === 'shadow-to-lens');
         yield $this->finding(
             $holds ? Severity::Holds : Severity::Watch,
-            ['key' => $situation->name($key), 'subject' => $body->person->name, 'camera' => $a->placement->label],
-            [$key, $body->person->id],
+            ['key' => $key === 'sun' ? 'The sun' : $situation->name($key), 'subject' => $body->person->name, 'camera' => $a->placement->label],
+            array_values(array_filter([$key === 'sun' ? '' : $key, $body->person->id])),
             new Working('the sides of the nose on which key and lens lie', ['shadow toward the lens' => $short ? 'yes' : 'no'], "school: $school"),
-            [$this->across($situation, $face, $key)],
+            isset($situation->scene->lamps[$key]) ? [$this->across($situation, $face, $key)] : [],
             $holds ? ($short ? 'holds' : 'open') : ($short ? 'short' : null),
         );
     }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Scene\Occlusion;
 
@@ -28,6 +30,16 @@ final class LensIsShaded extends Rule
         return Stage::Light;
     }
 
+    /** Below this share of what it gives straight ahead a lamp veils nothing: past a grid's, a lens's or a door's edge. */
+    private const CUT = 0.05;
+
+    private static function isCut(SoftBox $lamp, Vec3 $to): bool
+    {
+        $ahead = $lamp->luxAt($lamp->centre()->plus($lamp->facing()->times($to->length())), $lamp->facing()->times(-1.0));
+
+        return $lamp->luxAt($lamp->centre()->minus($to), $to->unit()) < self::CUT * $ahead;
+    }
+
     public function run(Situation $situation): iterable
     {
         foreach ($situation->scene->lamps as $lampId => $lamp) {
@@ -36,7 +48,7 @@ final class LensIsShaded extends Rule
                 $to = $lamp->centre()->minus($view->camera->pupil());
                 $off = rad2deg($view->forwardVector()->angleTo($to));
                 $shines = rad2deg($lamp->facing()->angleTo($to->times(-1.0)));
-                if ($off > self::WIDE_DEG || $shines > 75.0 || Occlusion::seen($situation->scene, $lamp, $view->camera->pupil(), $id) < 0.2) {
+                if ($off > self::WIDE_DEG || $shines > 75.0 || self::isCut($lamp, $to) || Occlusion::seen($situation->scene, $lamp, $view->camera->pupil(), $id) < 0.2) {
                     continue;
                 }
                 $clear = false;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
@@ -13,6 +14,8 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
+use FineFrame\Space\OpeningKind;
+use FineFrame\Space\Wall;
 
 /** Soft light is big: the box itself must fit under the ceiling, off the floor, within the walls and clear of furniture. */
 final class SoftBoxFitsTheRoom extends Rule
@@ -66,9 +69,8 @@ final class SoftBoxFitsTheRoom extends Rule
         $corners = [...$lamp->corners(), $lamp->rear()];
         $path = "lights/{$lamp->placement->id}";
         foreach ($situation->setup->room->faces as $wall) {
-            $past = max(array_map(static fn ($c): float => -$wall->inward()->dot($c->floor()->minus($wall->line->from)), $corners));
-            $beside = $wall->line->distanceTo($lamp->centre()->floor()) < $lamp->emitter->widthM;
-            if ($past > 0.001 && $beside) {
+            $past = $this->through($situation, $lamp, $wall);
+            if ($past > 0.001) {
                 $found[] = ['wall', $past, $wall->name, Moves::push($situation, $path, $name, $wall->inward()->times($past + 0.03))];
             }
         }
@@ -84,5 +86,36 @@ final class SoftBoxFitsTheRoom extends Rule
         }
 
         return array_slice($found, 0, 1);
+    }
+
+    /** How far the box reaches through a wall where it is: beside its ends, and within an open doorway, it does not. */
+    private function through(Situation $situation, SoftBox $lamp, Wall $wall): float
+    {
+        $past = 0.0;
+        [$a, $b, $c, $d] = $lamp->corners();
+        foreach ([[$a, $b], [$b, $c], [$c, $d], [$d, $a], [$lamp->rear(), $a], [$lamp->rear(), $b], [$lamp->rear(), $c], [$lamp->rear(), $d]] as [$from, $to]) {
+            [$here, $there] = array_map(static fn (Vec3 $p): float => $wall->inward()->dot($p->floor()->minus($wall->line->from)), [$from, $to]);
+            if ($here * $there >= 0.0) {
+                continue;
+            }
+            $at = Vec3::between($from, $to, $here / ($here - $there));
+            $along = $wall->line->direction()->dot($at->floor()->minus($wall->line->from));
+            if ($along >= 0.0 && $along <= $wall->line->length() && ! $this->isOpen($situation, $at)) {
+                $past = max($past, -min($here, $there));
+            }
+        }
+
+        return $past;
+    }
+
+    private function isOpen(Situation $situation, Vec3 $at): bool
+    {
+        foreach ($situation->setup->room->openings as $opening) {
+            if ($opening->kind !== OpeningKind::Window && $at->z < $opening->headM && $situation->setup->room->lineOf($opening)->distanceTo($at->floor()) < 0.01) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

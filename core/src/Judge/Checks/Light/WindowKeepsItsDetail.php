@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
-use FineFrame\Geometry\Convex;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
@@ -16,7 +15,6 @@ use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Plan\Edit;
 use FineFrame\Scene\Material;
-use FineFrame\Scene\Outline;
 use FineFrame\Scene\Solid;
 use FineFrame\Scene\ThingKind;
 
@@ -48,8 +46,8 @@ final class WindowKeepsItsDetail extends Rule
         foreach ($situation->scene->views as $id => $view) {
             foreach ($windows->outlines() as $opening => $corners) {
                 $pane = new Solid($opening, ThingKind::Room, Material::Glass, array_map(static fn (Vec3 $c): array => [$c->x, $c->y, $c->z], $corners), [array_keys($corners)]);
-                $outline = $view->mayShow($pane) ? Convex::clip(Outline::of($pane, $view), $view->cropX, $view->cropY) : [];
-                $share = count($outline) < 3 ? 0.0 : Convex::area($outline) / (4 * $view->cropX * $view->cropY);
+                // What stands before it, and what the frame leaves out, burns nothing.
+                $share = $view->mayShow($pane) ? $situation->survey($view)->share([$pane]) : 0.0;
                 if ($share < self::LEAST_SHARE) {
                     continue;
                 }
