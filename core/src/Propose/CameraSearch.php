@@ -10,10 +10,13 @@ use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Situation;
+use FineFrame\Light\LightPlacement;
 use FineFrame\Measure\Quantity;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\GazeSchool;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Scene\BoomReach;
+use FineFrame\Scene\Scene;
 use FineFrame\Staging\Person;
 use FineFrame\Staging\Role;
 
@@ -237,8 +240,13 @@ final class CameraSearch
             };
             $reasons += $second->reasons + ['difference' => [max(0.0, 1.0 - abs($angle - $wanted) / 45.0), Quantity::degrees($angle), 0.9]];
         }
-        $seat = null;
-        if ($this->asker($subject) !== null && $this->situation->setup->plan->brief->schools->gaze() !== GazeSchool::IntoLens) {
+        [$seat, $asker] = [null, $this->asker($subject)];
+        if ($asker !== null && $this->situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens) {
+            $seat = $this->hidden($asker, $a, $b, $place, $first, $second);
+            if ($seat === null) {
+                return null;
+            }
+        } elseif ($asker !== null) {
             // Beside A's lens, on the side away from B, so that both cameras stay on one side of the line.
             $off = max(deg2rad(8), min(deg2rad(24), ($a->support->legRadiusM + 0.36) / $first->distanceM));
             $seat = $place->plus($first->place->minus($place)->turnedClockwise($second === null || $second->turn >= $first->turn ? -$off : $off));
@@ -259,10 +267,30 @@ final class CameraSearch
         return new Pair($sum / $weights, $first, $second, $place, $seat, $chair, $reasons);
     }
 
+    /** Where whoever asks is out of both frames, though the look goes into the lens: where they are, else behind A, to its sides. */
+    private function hidden(Person $asker, Camera $a, ?Camera $b, Vec2 $place, Spot $first, ?Spot $second): ?Vec2
+    {
+        $out = $first->place->minus($place)->unit();
+        $behind = $first->place->plus($out->times(self::BEHIND_A_M));
+        foreach ([$asker->place, $behind, $behind->plus($out->left()->times(0.8)), $behind->minus($out->left()->times(0.8)), $first->place->plus($out->left()->times(1.1)), $first->place->minus($out->left()->times(1.1))] as $seat) {
+            $isFree = $seat === $asker->place || $this->ground->carries($seat, 0.35);
+            if ($isFree && $seat->distanceTo($first->place) > 0.5 && ! self::meet($a, $b, $place, $first, $second ?? $first, $seat)) {
+                return $seat;
+            }
+        }
+
+        return null;
+    }
+
+    private const BEHIND_A_M = 0.9;
+
+    /** Somebody seated, feet and all, from their middle, metres. */
+    private const SEATED_M = 0.65;
+
     /** Whether one camera stands in the other's frame, or the interviewer's seat in either. */
     private static function meet(Camera $a, ?Camera $b, Vec2 $place, Spot $first, Spot $second, ?Vec2 $seat): bool
     {
-        foreach ([[$a, $first, $second->place, 0.3], [$b, $second, $first->place, 0.3], [$a, $first, $seat, 0.48], [$b, $second, $seat, 0.48]] as [$camera, $spot, $other, $radius]) {
+        foreach ([[$a, $first, $second->place, 0.3], [$b, $second, $first->place, 0.3], [$a, $first, $seat, self::SEATED_M], [$b, $second, $seat, self::SEATED_M]] as [$camera, $spot, $other, $radius]) {
             if ($camera === null || $other === null) {
                 continue;
             }
@@ -295,6 +323,10 @@ final class CameraSearch
             ];
         }
 
+        if ($this->situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens && $subject->looksAt !== $a->placement->id) {
+            $values["$base/subjects/$subject->id/looks_at"] = $a->placement->id;
+        }
+
         return new Edit($values + ($asker === null || $seat === null ? [] : ["$base/subjects/$asker->id/x_m" => round($seat->x, 3), "$base/subjects/$asker->id/y_m" => round($seat->y, 3)]));
     }
 
@@ -320,7 +352,7 @@ final class CameraSearch
             $edit = $this->edit($pair, $a, $b, $subject);
             $after = $edit->applyTo($this->situation->setup->plan)->again($this->situation->setup);
             [$breaks, $toMove] = $this->broken($after, $before);
-            if ($breaks) {
+            if ($breaks || ! $this->canMove($after, $toMove)) {
                 continue;
             }
             $kept[] = $pair;
@@ -346,14 +378,62 @@ final class CameraSearch
                 continue;
             }
             $others = array_values(array_intersect($finding->about, $owners));
-            if ($others !== []) {
+            $isOurs = ! in_array($finding->key(), $before, true) || array_intersect($finding->about, array_keys($after->cameras)) !== [];
+            if ($others !== [] && $isOurs && $finding->check !== 'key-gives-the-stop') {
                 array_push($toMove, ...$others);
-            } elseif (! in_array($finding->key(), $before, true) || array_intersect($finding->about, array_keys($after->cameras)) !== []) {
+            } elseif ($others === [] && $isOurs) {
                 $breaks = true;
             }
         }
 
         return [$breaks, array_values(array_unique($toMove))];
+    }
+
+    /** Shares of its distance, and turns about the head, at which another place for a lamp is looked for. */
+    private const REACHES = [1.0, 0.8, 1.25, 0.65, 1.5];
+
+    private const TURNS = 24;
+
+    /**
+     * Whether what stands in a frame has somewhere else to stand: a lamp about as far from the head, a boom out of every frame.
+     *
+     * @param  list<string>  $ids
+     */
+    private function canMove(SetupPlan $after, array $ids): bool
+    {
+        if ($ids === []) {
+            return true;
+        }
+        $scene = new Scene($after);
+        $lit = array_diff($ids, array_keys($scene->booms));
+        $dark = $lit === [] ? null : new Scene((new Edit(["/setups/{$after->setup->id}/lights" => []]))->applyTo($after->plan)->again($after));
+        $stand = $dark === null ? null : new LampStand($dark, $this->situation->limits->get('way_out_depth_m'));
+        foreach ($ids as $id) {
+            $can = isset($scene->booms[$id]) ? BoomReach::nearest($scene, $scene->booms[$id], $this->situation->limits->get('boom_margin_m')) !== null : $stand !== null && self::hasPlace($stand, $scene, $scene->lamps[$id]->placement);
+            if (! $can) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function hasPlace(LampStand $stand, Scene $scene, LightPlacement $lamp): bool
+    {
+        $body = $scene->setup->bodies[$lamp->subject];
+        $arm = $lamp->place->minus($body->person->place);
+        foreach (self::REACHES as $reach) {
+            for ($turn = 0; $turn < self::TURNS; $turn++) {
+                foreach ([0.0, 0.4] as $up) {
+                    $place = $body->person->place->plus($arm->times($reach)->turnedClockwise(2 * M_PI * $turn / self::TURNS));
+                    if ($stand->lamp($lamp->id, $lamp->name, [$lamp->fixture, array_values($lamp->modifiers)], $place, $lamp->heightM + $up, $body) !== null) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Reason> */

@@ -15,7 +15,7 @@
                     @foreach ($desk->frames($after) as $frame)<figure class="frame"><figcaption><b>{{ $frame->label }}</b> {{ $frame->headline() }}</figcaption>@include('plan.frame')</figure>@endforeach
                     <figure class="frame proposal-floor">@include('plan.floor', ['floor' => $desk->floor($after), 'ink' => new \App\View\Drawing\PaperInk, 'selected' => null, 'overlays' => $desk->isLight ? ['light'] : ['lenses']])</figure>
                 </div>
-                <p><b>For it:</b> {{ $desk->words($proposal->speaksFor()) }}.@if ($proposal->givesUp() !== []) <b>It gives up:</b> {{ $desk->words($proposal->givesUp()) }}.@endif @if ($proposal->toMove !== []) <b>Then to move:</b> {{ $desk->toMove($proposal) }}.@endif</p>
+                <p><b>For it:</b> {{ $desk->words($proposal->speaksFor()) }}.@if ($proposal->givesUp() !== []) <b>It gives up:</b> {{ $desk->words($proposal->givesUp()) }}.@endif @if ($proposal->toMove !== []) <b>Stands in a frame and has to move:</b> {{ $desk->toMove($proposal) }}; there is room for it.@endif</p>
                 <div class="acts">
                     <x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $desk->edit($proposal)]" class="inline"><button class="keep show">Apply</button></x-act>
                     <details class="working"><summary>Working</summary>

@@ -63,7 +63,8 @@ final class SightIsClear extends Rule
                 yield $this->finding(
                     $hidden > 2 * self::HIDDEN ? Severity::Breaks : Severity::Watch,
                     ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'thing' => $line->by === $subject ? 'the instrument' : $situation->name($line->by), 'share' => Quantity::share($hidden), 'at' => TakeStaysClean::clock($at ?? 0.0)],
-                    [$id, $subject],
+                    // What hides it is concerned as well.
+                    array_values(array_unique([$id, $subject, $line->by])),
                     new Working('hidden share of the head in frame, sampled over its outline', ['hidden' => Quantity::share($hidden), 'of the head in frame' => Quantity::share($line->inFrame)]),
                     $at === null ? Moves::around($situation, $camera, $body) : [],
                     $at === null ? null : 'moving',
