@@ -59,9 +59,40 @@ final class Cases
     }
 
     /** @param  array<string, mixed>  $changes  by pointer, absolute or below the demo's setup; `@` names another setup than the talk */
+    public static function shipped(array $changes = []): SetupPlan
+    {
+        return self::changed(self::document(), $changes);
+    }
+
+    /**
+     * The same, lit by its key, and in the loft by key and edge: what a lamp or a cloth more does is then seen for itself.
+     *
+     * @param  array<string, mixed>  $changes
+     */
     public static function demo(array $changes = []): SetupPlan
     {
-        $plan = PlanReader::json((string) file_get_contents(__DIR__.'/../../database/demo/sallow-tide-mill.fineframe.json'));
+        $document = self::document();
+        foreach ($document['setups'] as $i => $setup) {
+            $document['setups'][$i]['lights'] = array_slice($setup['lights'], 0, $setup['id'] === 'talk' ? 1 : 2);
+            $document['setups'][$i]['furniture'] = array_values(array_filter($setup['furniture'], static fn (array $f): bool => ! isset($f['reflects'])));
+        }
+
+        return self::changed($document, $changes);
+    }
+
+    /** @return array<string, mixed> */
+    private static function document(): array
+    {
+        return json_decode((string) file_get_contents(__DIR__.'/../../database/demo/sallow-tide-mill.fineframe.json'), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  array<string, mixed>  $changes
+     */
+    private static function changed(array $document, array $changes): SetupPlan
+    {
+        $plan = PlanReader::document($document);
         $setup = $changes['@'] ?? 'talk';
         unset($changes['@']);
         $edits = [];

@@ -64,10 +64,10 @@ it('lists the lamps from two walls, and prints what each does', function (): voi
         $lux = array_map(fn (array $row): int => (int) preg_replace('/^\D+/', '', $row['faces']), array_column($view->getData()['rows'], null, 'name'));
     });
     $this->get("/shoots/$shoot->id/contact.pdf?stage=light&place=duo&off=duo-key")->assertOk()->assertHeader('Content-Type', 'application/pdf');
-    // By two lamps: all, and each alone; what is off on the page is no matter to the sheet. What is there stands in each.
-    expect(array_keys($lux))->toBe(['All lamps', 'Key alone', 'Edge alone', ...array_merge(...array_map(fn (string $hour): array => ["At $hour, sky clear", "At $hour, sky overcast"], ['10:30', '11:15', '12:00']))])
+    // By five lamps: all, each alone, all without each; what is off on the page is no matter to the sheet. What is there stands in each.
+    expect(array_keys($lux))->toBe(['All lamps', ...array_merge(...array_map(fn (string $lamp): array => ["$lamp alone", "Without $lamp"], $lamps = ['Key', 'Edge', 'Fill', 'Back', 'Beams'])), ...array_merge(...array_map(fn (string $hour): array => ["At $hour, sky clear", "At $hour, sky overcast"], ['10:30', '11:15', '12:00']))])
         ->and($lux['All lamps'])->toBeGreaterThan($lux['Key alone'])->and($lux['All lamps'])->toBeGreaterThan($lux['Edge alone'])
-        ->and($lux['Key alone'] + $lux['Edge alone'] - $lux['All lamps'])->toEqualWithDelta(90, 2);
+        ->and(array_sum(array_map(fn (string $lamp): int => $lux["$lamp alone"], $lamps)) - $lux['All lamps'])->toEqualWithDelta(4 * 90, 4);
 });
 
 it('shows the light in each of its ways, and keeps what is only looked at out of the plan', function (): void {

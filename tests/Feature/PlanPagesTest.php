@@ -17,7 +17,7 @@ it('shows every stage and way to look', function (string $path, string $text): v
     $this->get("/shoots/{$this->shoot->id}$path")->assertOk()->assertSee($text, false);
 })->with([
     ['/', '3 break'], ['/brief', 'What this brief already asks for'], ['/measure', 'Tape book'], ['/stage', 'Miller'], ['/light', 'Metering'], ['/sound', 'Boom’s tip is 10 cm inside B’s frame.'],
-    ['/rig', '2 × Video tripod, 1 × Light stand, 1 × Boom stand'], ['/cameras?look=side', 'The set from the side'], ['/cameras?look=table', 'from the hearth wall'], ['/cameras?select=cam-b', 'Hyperfocal'], ['/light?select=metering', 'Shutter angle'], ['/cameras?select=nobody', 'Verdicts'],
+    ['/rig', '2 × Video tripod, 1 × Light stand, 2 × Clamp with a ball head, 1 × Boom stand'], ['/cameras?look=side', 'The set from the side'], ['/cameras?look=table', 'from the hearth wall'], ['/cameras?select=cam-b', 'Hyperfocal'], ['/light?select=metering', 'Shutter angle'], ['/cameras?select=nobody', 'Verdicts'],
 ]);
 
 it('answers a change with the parts of the page, a plain form with a redirect', function (): void {

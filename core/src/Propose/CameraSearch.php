@@ -6,6 +6,7 @@ namespace FineFrame\Propose;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\ShotSize;
+use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Judge;
@@ -16,7 +17,12 @@ use FineFrame\Plan\Edit;
 use FineFrame\Plan\GazeSchool;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Scene\BoomReach;
+use FineFrame\Scene\Material;
 use FineFrame\Scene\Scene;
+use FineFrame\Scene\Solids;
+use FineFrame\Scene\ThingKind;
+use FineFrame\Staging\Body;
+use FineFrame\Staging\Furniture;
 use FineFrame\Staging\Person;
 use FineFrame\Staging\Role;
 
@@ -363,7 +369,7 @@ final class CameraSearch
     }
 
     /**
-     * Lamps and microphones come after the cameras: what of them stands in a frame is named, and breaks no proposal.
+     * Lamps, their cloths and microphones come after the cameras: what of them stands in a frame is named, and breaks no proposal.
      *
      * @param  list<string>  $before
      * @return array{bool, list<string>}
@@ -372,7 +378,7 @@ final class CameraSearch
     {
         $toMove = [];
         $breaks = false;
-        $owners = array_column([...$after->setup->lights, ...$after->setup->booms], 'id');
+        $owners = array_column([...$after->setup->lights, ...$after->setup->booms, ...self::cloths($after)], 'id');
         foreach ($this->judge->judge($after)->findings as $finding) {
             if ($finding->severity->rank() > 0) {
                 continue;
@@ -405,11 +411,16 @@ final class CameraSearch
             return true;
         }
         $scene = new Scene($after);
-        $lit = array_diff($ids, array_keys($scene->booms));
+        $lit = array_intersect($ids, array_keys($scene->lamps));
         $dark = $lit === [] ? null : new Scene((new Edit(["/setups/{$after->setup->id}/lights" => []]))->applyTo($after->plan)->again($after));
         $stand = $dark === null ? null : new LampStand($dark, $this->situation->limits->get('way_out_depth_m'));
         foreach ($ids as $id) {
-            $can = isset($scene->booms[$id]) ? BoomReach::nearest($scene, $scene->booms[$id], $this->situation->limits->get('boom_margin_m')) !== null : $stand !== null && self::hasPlace($stand, $scene, $scene->lamps[$id]->placement);
+            $cloth = self::cloths($after)[$id] ?? null;
+            $can = match (true) {
+                isset($scene->booms[$id]) => BoomReach::nearest($scene, $scene->booms[$id], $this->situation->limits->get('boom_margin_m')) !== null,
+                $cloth !== null => $this->clothHasPlace($scene, $cloth),
+                default => $stand !== null && $this->hasPlace($stand, $scene, $scene->lamps[$id]->placement),
+            };
             if (! $can) {
                 return false;
             }
@@ -418,10 +429,40 @@ final class CameraSearch
         return true;
     }
 
-    private static function hasPlace(LampStand $stand, Scene $scene, LightPlacement $lamp): bool
+    /** @return array<string, Furniture> what came with the lamps and is not to be seen: cloths, boards, flags, by id */
+    private static function cloths(SetupPlan $setup): array
+    {
+        return array_column(array_filter($setup->setup->furniture, static fn (Furniture $f): bool => $f->keepOut), null, 'id');
+    }
+
+    /** Whether a cloth has another place about as far from the nearest head, on free floor and out of every frame. */
+    private function clothHasPlace(Scene $scene, Furniture $cloth): bool
+    {
+        // From the head as it sits now: a chair that is moved takes its cloth along.
+        $bodies = $this->situation->setup->bodies;
+        usort($bodies, static fn (Body $a, Body $b): int => $a->person->place->distanceTo($cloth->place) <=> $b->person->place->distanceTo($cloth->place));
+        if ($bodies === []) {
+            return false;
+        }
+        $about = $scene->setup->bodies[$bodies[0]->person->id]->person->place;
+        $arm = $cloth->place->minus($bodies[0]->person->place);
+        foreach (self::REACHES as $reach) {
+            for ($turn = 0; $turn < self::TURNS; $turn++) {
+                $place = $about->plus($arm->times($reach)->turnedClockwise(2 * M_PI * $turn / self::TURNS));
+                $solid = (new Solids($cloth->id, ThingKind::Kit))->prism(Polygon::circle($place, max($cloth->widthM, $cloth->depthM) / 2, 8), $cloth->baseM, $cloth->baseM + $cloth->heightM, Material::Black)->all()[0];
+                if ($this->ground->carries($place, $cloth->widthM / 2) && array_filter($scene->viewsAlong(), static fn (array $v): bool => $v[1]->mayShow($solid)) === []) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function hasPlace(LampStand $stand, Scene $scene, LightPlacement $lamp): bool
     {
         $body = $scene->setup->bodies[$lamp->subject];
-        $arm = $lamp->place->minus($body->person->place);
+        $arm = $lamp->place->minus($this->situation->setup->bodies[$lamp->subject]->person->place);
         foreach (self::REACHES as $reach) {
             for ($turn = 0; $turn < self::TURNS; $turn++) {
                 foreach ([0.0, 0.4] as $up) {
