@@ -9,6 +9,7 @@ use App\View\Drawing\FrameDrawing;
 use App\View\Drawing\Sheet;
 use App\View\TakeDesk;
 use App\View\Workspace;
+use Dompdf\Adapter\CPDF;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 
@@ -28,13 +29,24 @@ final readonly class SetupSheet
 
     private function printed(string $html, Paper $paper): string
     {
-        $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'tempDir' => storage_path('framework/cache'), 'fontCache' => storage_path('framework/cache'), 'chroot' => base_path('vendor/dompdf')]);
+        $cache = storage_path('framework/cache');
+        $options = new Options([
+            'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isFontSubsettingEnabled' => true, 'defaultFont' => 'DejaVu Sans',
+            'tempDir' => $cache, 'fontDir' => $cache, 'fontCache' => $cache, 'chroot' => [base_path('vendor/dompdf'), public_path('build/fonts')],
+        ]);
         $pdf = new Dompdf($options);
+        foreach (['normal' => '400', 'bold' => '700'] as $weight => $file) {
+            // The pages' own typeface; what it has no glyph for, an arrow or a prime, comes from the other.
+            $pdf->getFontMetrics()->registerFont(['family' => 'Hyperlegible', 'weight' => $weight, 'style' => 'normal'], public_path("build/fonts/print-$file.ttf"));
+        }
         $pdf->setPaper($paper->value);
         $pdf->loadHtml($html);
         $pdf->render();
+        $canvas = $pdf->getCanvas();
+        // A sheet to scale is of no use shrunk to the printer's margins.
+        $canvas instanceof CPDF ? $canvas->get_cpdf()->setPreferences(['PrintScaling' => 'None', 'DisplayDocTitle' => true]) : null;
 
-        return (string) $pdf->output();
+        return PdfLanguage::set((string) $pdf->output(), 'en');
     }
 
     /** The distances to follow, to be cut out and stuck beside the focus ring: each mark in both units. */

@@ -62,6 +62,10 @@ final class ScoutDesk
      */
     public function entry(Sheet $sheet, array $row): array
     {
+        $phrase = $this->phrased($sheet, $row);
+        if ($phrase !== null) {
+            return $phrase;
+        }
         $said = [];
         foreach (array_keys($sheet->columns) as $column) {
             $value = $row[$column] ?? null;
@@ -80,6 +84,34 @@ final class ScoutDesk
         }
 
         return [$said[0] ?? $sheet->one(), implode(' · ', array_slice($said, 1, 5))];
+    }
+
+    /**
+     * A row as people would say it: of the phrases for its list, those whose every part is filled in.
+     *
+     * @param  array<array-key, mixed>  $row
+     * @return array{string, string}|null null for a list without phrases
+     */
+    private function phrased(Sheet $sheet, array $row): ?array
+    {
+        $phrases = __("sheets.phrases.$sheet->name");
+        $name = $row[$sheet->needed] ?? '';
+        if (! is_array($phrases) || ! is_string($name)) {
+            return null;
+        }
+        $parts = [];
+        foreach (array_keys($sheet->columns) as $column) {
+            $value = $row[$column] ?? null;
+            if ($value !== null && $value !== '' && $value !== false) {
+                $text = $sheet->field($column, $row)->text($this->reader);
+                $parts[":$column"] = $sheet->options[$column][$text] ?? $text;
+            }
+        }
+        krsort($parts);
+        $isFilled = static fn (string $phrase): bool => preg_match_all('/:[a-z0-9_]+/', $phrase, $wanted) > 0 && array_diff($wanted[0], array_keys($parts)) === [];
+        $said = array_map(static fn (string $phrase): string => strtr($phrase, $parts), array_filter(array_filter($phrases, is_string(...)), $isFilled));
+
+        return [$name === '' ? $sheet->one() : $name, implode(', ', $said)];
     }
 
     /** A room's outline at one scale for all, to be seen side by side. */

@@ -131,6 +131,17 @@ final class Workspace
         return $this->scout ??= new ScoutDesk($this->situation, $this->room, $this->reader, $this->phrase);
     }
 
+    /** @return array<string, int> how many checks hold, by stage */
+    public function held(): array
+    {
+        $held = [];
+        foreach ($this->verdicts->of(Severity::Holds) as $finding) {
+            $held[$finding->stage->value] = ($held[$finding->stage->value] ?? 0) + 1;
+        }
+
+        return $held;
+    }
+
     public function light(): LightDesk
     {
         return new LightDesk($this->situation, $this->reader, $this->looked);

@@ -56,7 +56,9 @@ final readonly class FloorOverlays
                     $towards = Vec2::towards($bearing + $off);
                     $points[] = $lamp->centre()->floor()->plus($towards->times(min($reach, $this->situation->setup->room->firstWall($lamp->centre()->floor(), $towards)[0])));
                 }
-                $tip = $points[12 + 4 * $level];
+                // A little back from the edge: where a pool ends at a wall, its words stay in the room.
+                $middle = $lamp->centre()->floor();
+                $tip = $middle->plus($points[12 + 4 * $level]->minus($middle)->times(0.84));
                 $all[] = ['id' => $id, 'path' => $this->sheet->path([$lamp->centre()->floor(), ...$points]), 'stops' => $level === 0 ? 'wanted' : "−$level", 'level' => $level, 'at' => $this->labels->place($this->sheet->x($tip), $this->sheet->y($tip), 14, $level === 0 ? 'wanted' : '−0')];
             }
         }

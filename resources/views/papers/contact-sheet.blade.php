@@ -1,6 +1,6 @@
 <!DOCTYPE html>
 <html lang="en"><head><meta charset="utf-8"><title>What each lamp does</title>
-<style>@page { margin: 12mm } body { font-family: "DejaVu Sans"; font-size: 8.5pt; color: #1b2422 } h1 { font-size: 13pt; margin: 0 0 2mm } table { border-collapse: collapse; width: 100%; page-break-inside: avoid; margin-bottom: 3mm } th { text-align: left; padding: 0 0 1mm } td { padding: 0 2mm 1mm 0; vertical-align: top } .quiet { color: #4c5a63 }</style></head>
+<style>@page { margin: 12mm } body { font-family: Hyperlegible, "DejaVu Sans"; font-size: 8.5pt; color: #1b2422 } h1 { font-size: 13pt; margin: 0 0 2mm } table { border-collapse: collapse; width: 100%; page-break-inside: avoid; margin-bottom: 3mm } th { text-align: left; padding: 0 0 1mm } td { padding: 0 2mm 1mm 0; vertical-align: top } .quiet { color: #4c5a63 }</style></head>
 <body>
 <h1>{{ $title }}: what each lamp does</h1>
 <p class="quiet">One exposure throughout: darker frames are darker. Computed from the plan; check by meter on the day.@if ($left > 0) {{ $left }} more lamps have no row of their own.@endif</p>

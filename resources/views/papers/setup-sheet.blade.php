@@ -1,7 +1,7 @@
 <!DOCTYPE html>
 <html lang="en"><head><meta charset="utf-8"><title>{{ $work->setup->plan->shoot->title }}</title>
 <style>
-@page { margin: 12mm 13mm; } body { font-family: "DejaVu Sans"; font-size: 8.5pt; color: #1b2422; } h1 { font-size: 14pt; margin: 0; } h2 { font-size: 9.5pt; margin: 5mm 0 1.5mm; border-bottom: .3mm solid #1b2422; padding-bottom: 1mm; }
+@page { margin: 12mm 13mm; } body { font-family: Hyperlegible, "DejaVu Sans"; font-size: 8.5pt; color: #1b2422; } h1 { font-size: 14pt; margin: 0; } h2 { font-size: 9.5pt; margin: 5mm 0 1.5mm; border-bottom: .3mm solid #1b2422; padding-bottom: 1mm; }
 p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-collapse: collapse; } td, th { text-align: left; vertical-align: top; padding: .9mm 2mm .9mm 0; border-bottom: .15mm solid #d2cab8; } .frames td { width: 50%; border: 0; } .worst { font-size: 10.5pt; } .state { width: 15mm; }
 </style></head><body>
 <h1>{{ $work->setup->plan->shoot->title }}</h1>
@@ -12,6 +12,13 @@ p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-co
 <table>
     @foreach ($work->whereabouts()->positions() as $row)<tr><th>{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach
 </table>
+@if ($lamps = $work->light()->list())
+<h2>Lamps</h2>
+<table>
+    <thead><tr><th>Lamp</th><th>Fixture, and what is before it</th><th>On</th><th>Height</th><th>Turned to</th><th>Dimmer</th><th>Colour</th></tr></thead>
+    @foreach ($lamps as $lamp)<tr><th>{{ $lamp['name'] }}{{ $lamp['on'] ? '' : ' (off)' }}</th><td>{{ $lamp['fixture'] }}</td><td>{{ $lamp['stand'] }}</td><td>{{ $lamp['height'] }}</td><td>{{ $lamp['aim'] }}</td><td>{{ $lamp['dim'] }}</td><td>{{ $lamp['kelvin'] }}</td></tr>@endforeach
+</table>
+@endif
     @if ($restore = $work->whereabouts()->restore())
     <h2>To put back as found</h2>
     <table>@foreach ($restore as $row)<tr><th>{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach</table>
@@ -31,6 +38,9 @@ p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-co
         <tr><td class="state"><strong>{{ $finding->severity->value }}</strong></td><td>{{ $work->phrase->finding($finding) }} <span class="quiet">{{ $work->phrase->why($finding) }}</span></td></tr>
     @endforeach
 </table>
-<p style="margin-top: 2mm"><strong>holds</strong> @foreach ($work->verdicts->of(\FineFrame\Judge\Severity::Holds) as $finding){{ $work->phrase->finding($finding) }} @endforeach</p>
+<h2>What holds</h2>
+<table>
+    @foreach ($work->held() as $stage => $count)<tr><th class="state">{{ ucfirst($stage) }}</th><td>{{ $count }} {{ $count === 1 ? 'check holds' : 'checks hold' }}</td></tr>@endforeach
+</table>
 <p class="quiet" style="margin-top: 4mm">Fine Frame plans; it does not certify. The maker’s rating, the venue, local codes and licensed people decide.</p>
 </body></html>
