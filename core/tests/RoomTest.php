@@ -181,6 +181,12 @@ it('names the reading that no triangle holds', function (array $lengths, array $
     'a wall against two diagonals' => [[9.5, 4, 5, 4], ties([[0, 2, 4.6], [1, 3, 6.4]]), 'wall 0', ['A–C', 'wall 1'], 8.6],
 ]);
 
+it('accuses the short one where a wall was taped twice and the others tell', function (): void {
+    $survey = taped([8.21, 5.02, 6.22, 5.02], [], ['ties' => [...ties([[0, 2, 9.63], [1, 3, 9.62]])['ties'], ['id' => 'again', 'from' => 'w2', 'to' => 'w3', 'length_m' => 8.22], ['id' => 'twice', 'from' => 'w1', 'to' => 'w2', 'length_m' => 5.02]]])->survey;
+
+    expect($survey->stretched)->toBeNull()->and($survey->named($survey->setAside[0]))->toBe('wall 2')->and($survey->setAside[1])->toEqualWithDelta(8.22, 0.02);
+});
+
 it('takes a distance that just fits, and says which reading nothing checks', function (): void {
     $straight = taped([5, 4, 5, 4], [], ties([[0, 2, 8.999]]))->survey;
     // A well tied square; the fifth corner hangs on two readings.

@@ -29,7 +29,9 @@ final readonly class Stretched
         $lengths = array_filter($readings, static fn (Reading $r): bool => $r->before === null && $r->isTaped());
         [$worst, $over] = [null, self::CHANCE];
         foreach ($lengths as $i => $reading) {
-            $way = self::way(array_diff_key($lengths, [$i => true]), $reading->from, $reading->to);
+            // Two readings of one pair contradict each other, and bound nothing.
+            $others = array_filter($lengths, static fn (Reading $r): bool => ! in_array($r->from, [$reading->from, $reading->to], true) || ! in_array($r->to, [$reading->from, $reading->to], true));
+            $way = self::way($others, $reading->from, $reading->to);
             if ($way === null) {
                 continue;
             }

@@ -110,20 +110,20 @@ final readonly class TapeBook
         $named = $this->wallReadings() + $this->tieReadings($node) + $this->angleReadings($node);
         $readings = array_values($named);
         $names = array_map(strval(...), array_keys($named));
-        $stretched = Stretched::among($readings);
+        $fit = Adjustment::solve($sketch, $readings);
+        $blunder = $fit->freedom > 0 ? null : Blunder::among($sketch, $fit);
+        // Where the others tell the blunder apart, it is that one, long or short.
+        $stretched = $blunder !== null && count($blunder->suspects()) === 1 ? null : Stretched::among($readings);
         $fitting = $stretched === null ? $readings : array_values(array_diff_key($readings, [$stretched->reading => true]));
-        $fit = Adjustment::solve($sketch, $fitting);
+        $fit = $stretched === null ? $fit : Adjustment::solve($sketch, $fitting);
         $freedom = $fit->freedom;
-        $blunder = null;
         if ($freedom > 0) {
             $soft = $this->sketchedLengths() + $this->sketchedTurns();
             $fit = Adjustment::solve($sketch, [...$fitting, ...array_values($soft)]);
             [$readings, $names] = [[...$readings, ...array_values($soft)], [...$names, ...array_map(strval(...), array_keys($soft))]];
-        } elseif ($stretched === null) {
-            $blunder = Blunder::among($sketch, $fit);
         }
         $fit = $stretched === null ? $fit : $fit->judging($readings);
-        $suspects = $blunder?->suspects() ?? [];
+        $suspects = $stretched === null ? $blunder?->suspects() ?? [] : [];
         $setAside = null;
         if ($blunder !== null && count($suspects) === 1) {
             [$one, $without] = [$readings[$suspects[0]], $blunder->without[$suspects[0]]];
