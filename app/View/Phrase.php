@@ -21,7 +21,7 @@ final readonly class Phrase
         $line = $this->line("findings.$finding->check.$finding->case.0", $finding->arguments);
         $room = $finding->arguments['room'] ?? '';
 
-        return is_string($room) && $room !== '' ? mb_ucfirst($room).": $line" : $line;
+        return mb_ucfirst(is_string($room) && $room !== '' ? "$room: $line" : $line);
     }
 
     public function why(Finding $finding): string
