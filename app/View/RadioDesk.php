@@ -13,7 +13,11 @@ final readonly class RadioDesk
 {
     public const WIDTH = 720.0;
 
-    private const WIDEST_KHZ = 60_000;
+    /** A block is drawn whole while the carriers take up at least this share of it; else what is set fills the chart. */
+    private const FILLED = 0.2;
+
+    /** Free air drawn beside the outermost carriers, at least. */
+    private const BESIDE_KHZ = 1_000;
 
     private RadioPlan $plan;
 
@@ -29,12 +33,12 @@ final readonly class RadioDesk
         if ($carriers === []) {
             return null;
         }
-        $margin = max(500, (int) (0.08 * (max($carriers) - min($carriers))));
+        $span = max($carriers) - min($carriers);
+        $margin = max(self::BESIDE_KHZ, (int) (0.08 * $span));
         [$from, $to] = [min($carriers) - $margin, max($carriers) + $margin];
-        // The whole block, while it can be drawn: what lies free in it is of use.
         foreach ($this->plan->links as $link) {
             $block = [(int) (1000 * ($link->number('from_mhz') ?? 0.0)), (int) (1000 * ($link->number('to_mhz') ?? 0.0))];
-            if ($block[0] > 0 && $block[1] - $block[0] <= self::WIDEST_KHZ && $block[0] <= $from + self::WIDEST_KHZ && $block[1] >= $to - self::WIDEST_KHZ) {
+            if ($block[0] > 0 && $block[0] <= min($carriers) && $block[1] >= max($carriers) && $span >= self::FILLED * ($block[1] - $block[0])) {
                 [$from, $to] = [min($from, $block[0]), max($to, $block[1])];
             }
         }

@@ -100,7 +100,7 @@ final class Workspace
     /** Whether the strip below shows what the lenses see. */
     public function hasFrames(): bool
     {
-        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && ! in_array($this->look, ['book', 'take', 'propose', 'list', 'day', 'lamps'], true) && $this->setup->cameras !== [];
+        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && ! in_array($this->look, ['book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'cables', 'music', 'colours'], true) && $this->setup->cameras !== [];
     }
 
     /** @return string|null the setup, or the place where nothing is set up; null for the first setup */

@@ -4,7 +4,7 @@
         <svg class="day-chart spectrum" viewBox="0 0 {{ \App\View\RadioDesk::WIDTH }} 130" role="img" aria-label="Carriers, what they make of each other, and what is on the air, from {{ $spectrum['from'] }} to {{ $spectrum['to'] }} MHz">
             @foreach ($spectrum['occupied'] as $part)<rect class="on-air" x="{{ $part['x'] }}" y="10" width="{{ $part['width'] }}" height="90"><title>{{ $part['name'] }}</title></rect>@endforeach
             @foreach ($spectrum['products'] as $x)<path class="product" d="M{{ $x }} 72V100"/>@endforeach
-            @foreach ($spectrum['carriers'] as $carrier)<path @class(['carrier', 'hit' => $carrier['hit']]) d="M{{ $carrier['x'] }} 14V100"><title>{{ $carrier['name'] }} {{ $carrier['mhz'] }}</title></path>@endforeach
+            @foreach ($spectrum['carriers'] as $carrier)<path @class(['carrier', 'hit' => $carrier['hit']]) d="M{{ $carrier['x'] }} 14V100"><title>{{ $carrier['name'] }} {{ $carrier['mhz'] }}</title></path>@if (count($spectrum['carriers']) <= 12)<text x="{{ $carrier['x'] + 4 }}" y="{{ 22 + 13 * ($loop->index % 4) }}">{{ $carrier['name'] }}</text>@endif @endforeach
             <path class="day-mark" d="M0 100H{{ \App\View\RadioDesk::WIDTH }}"/><text x="2" y="116">{{ $spectrum['from'] }} MHz</text><text x="{{ \App\View\RadioDesk::WIDTH - 2 }}" y="116" text-anchor="end">{{ $spectrum['to'] }} MHz</text>
         </svg>
         <p class="why">Tall: carriers. Short: third-order products. Filled: what the scan heard. Which bands are lawful here, and with which licence, check with the regulator.</p>
