@@ -88,14 +88,15 @@ final readonly class DaylightDesk
         };
     }
 
-    /** @return list<array{sky: string, path: string, x: float, y: float}> the light on a face over time, in stops against the wanted exposure */
+    /** @return list<array{sky: string, path: string, x: float, y: float, ends: float}> the light on a face over time, in stops against the wanted exposure */
     public function lines(Person $person): array
     {
         $lines = [];
         $low = -INF;
         foreach (Weather::skies() as $sky) {
             $points = array_map(fn (float $t): string => $this->x($t).' '.$this->y($this->study->at($sky, $t, $person->id)->light->stopsOver()), $this->study->times());
-            $lines[] = ['sky' => $sky->value, 'path' => 'M'.implode('L', $points), 'x' => self::WIDTH - self::RIGHT + 6, 'y' => $this->y($this->study->at($sky, $this->study->window[1], $person->id)->light->stopsOver()) + 4];
+            $ends = $this->y($this->study->at($sky, $this->study->window[1], $person->id)->light->stopsOver());
+            $lines[] = ['sky' => $sky->value, 'path' => 'M'.implode('L', $points), 'x' => self::WIDTH - self::RIGHT + 22, 'y' => $ends + 4, 'ends' => $ends];
         }
         usort($lines, static fn (array $a, array $b): int => $a['y'] <=> $b['y']);
         foreach ($lines as $i => $line) {

@@ -8,8 +8,9 @@
             <section aria-labelledby="day-{{ $person->id }}"><h2 id="day-{{ $person->id }}">{{ $person->name }}</h2>
                 <svg class="day-chart" viewBox="0 0 {{ \App\View\DaylightDesk::WIDTH }} {{ \App\View\DaylightDesk::HEIGHT }}" role="img" aria-label="Stops over the wanted exposure at {{ $person->name }}’s face, from {{ $desk->clocks()[0] }} on, under each sky">
                     @foreach ($desk->marks() as $mark)<path class="day-mark{{ $mark['words'] === '0' ? ' wanted' : '' }}" d="M{{ $desk->left() }} {{ $mark['y'] }}H544"/><text x="{{ $desk->left() - 6 }}" y="{{ $mark['y'] + 4 }}" text-anchor="end">{{ $mark['words'] }}</text>@endforeach
+                    <text x="0" y="{{ $desk->marks()[2]['y'] + 4 }}">stops</text>
                     @foreach ($desk->hours() as $hour)<text x="{{ $hour['x'] }}" y="164" text-anchor="middle">{{ $hour['words'] }}</text>@endforeach
-                    @foreach ($desk->lines($person) as $line)<path class="day-line day-{{ $line['sky'] }}" d="{{ $line['path'] }}"/><text x="{{ $line['x'] }}" y="{{ $line['y'] }}">{{ $line['sky'] }}</text>@endforeach
+                    @foreach ($desk->lines($person) as $line)<path class="day-line day-{{ $line['sky'] }}" d="{{ $line['path'] }}"/><path class="day-mark" d="M{{ $line['x'] - 20 }} {{ $line['ends'] }}L{{ $line['x'] - 4 }} {{ $line['y'] - 4 }}"/><text x="{{ $line['x'] }}" y="{{ $line['y'] }}">{{ $line['sky'] }}</text>@endforeach
                 </svg>
                 <p>{{ $desk->swing($person) }}</p>
                 <div class="table-panel"><table><caption>Stops over the wanted exposure, lux, cheek to cheek, colour</caption>

@@ -6,7 +6,7 @@
     @elseif ($work->isStill())
         @php($desk = $work->proposals())
         @if ($desk->isLight)<p class="why">{{ number_format($desk->considered) }} places for lamps were scored; these are different ways to light {{ implode(' and ', array_column($work->setup->subjects(), 'name')) ?: 'the face' }} with what the kit has, read as they would stand. Applying one takes the lamps of now away; undo brings them back.</p>@else
-        <p class="why">{{ number_format($desk->considered) }} places and pairs were scored; these three are unlike, and hold. Each score opens to its working. <a href="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-get="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-swap="none">{{ $desk->withChair ? 'Leave the chair where it is' : 'Propose the chair as well' }}</a></p>@endif
+        <p class="why">{{ number_format($desk->considered) }} places and pairs were scored; these three are unlike, and hold once what stands in a frame has moved. Each score opens to its working. <a href="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-get="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-swap="none">{{ $desk->withChair ? 'Leave the chair where it is' : 'Propose the chair as well' }}</a></p>@endif
         @forelse ($desk->proposals as $i => $proposal)
             @php($after = $desk->after($proposal))
             <section class="proposal" aria-labelledby="proposal-{{ $i }}">
@@ -15,7 +15,7 @@
                     @foreach ($desk->frames($after) as $frame)<figure class="frame"><figcaption><b>{{ $frame->label }}</b> {{ $frame->headline() }}</figcaption>@include('plan.frame')</figure>@endforeach
                     <figure class="frame proposal-floor">@include('plan.floor', ['floor' => $desk->floor($after), 'ink' => new \App\View\Drawing\PaperInk, 'selected' => null, 'overlays' => $desk->isLight ? ['light'] : ['lenses']])</figure>
                 </div>
-                <p><b>For it:</b> {{ $desk->words($proposal->speaksFor()) }}.@if ($proposal->givesUp() !== []) <b>It gives up:</b> {{ $desk->words($proposal->givesUp()) }}.@endif @if ($proposal->toMove !== []) <b>Stands in a frame and has to move:</b> {{ $desk->toMove($proposal) }}; there is room for it.@endif</p>
+                <p><b>For it:</b> {{ $desk->words($proposal->speaksFor()) }}.@if ($proposal->givesUp() !== []) <b>It gives up:</b> {{ $desk->words($proposal->givesUp()) }}.@endif @if ($proposal->toMove !== []) <b>Stands in a frame and has to move:</b> {{ $desk->toMove($proposal) }}; there is room to.@endif</p>
                 <div class="acts">
                     <x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $desk->edit($proposal)]" class="inline"><button class="keep show">Apply</button></x-act>
                     <details class="working"><summary>Working</summary>
