@@ -190,3 +190,10 @@ it('is content with a grid where it offers one', function (array $before, array 
 
     expect(array_values(array_filter(cases($plan, 'lens-is-shaded'), fn (string $c): bool => str_starts_with($c, 'watch'))))->toBe($said);
 })->with(['bare' => [[], ['watch fails']], 'gridded' => [['before' => 'grid-tight'], []]]);
+
+it('asks for microphones for those who are heard at once, not for the whole cast', function (Plans $plan, string $heads): void {
+    $cast = ['/brief/cast' => array_map(fn (int $i): array => ['id' => "c$i", 'name' => "c$i"], range(1, 5))];
+    $told = array_values(array_filter(FineFrame\Judge\Consequences::of($plan->with($cast)->setup()->plan), fn (array $c): bool => $c[0] === 'microphones'));
+
+    expect($told[0][1]['heads'])->toBe($heads);
+})->with(['one seated' => [talk(), '1'], 'two seated' => [talk()->sitter('bo', 2, 4.4), '2'], 'nobody yet' => [Plans::room(), '5']]);

@@ -3,6 +3,7 @@ import './points.js';
 import './floor.js';
 import './keys.js';
 import './page.js';
+import './focus.js';
 import './sun.js';
 import './take.js';
 import './drafts.js';

@@ -139,3 +139,17 @@ test('works without scripts', async ({ browser, desk }) => {
     await expect(tally(plain)).toContainText('3 break');
     await plain.context().close();
 });
+
+test('what is mended or added hands its focus on', async ({ desk: page }) => {
+    const at = () => page.evaluate(() => { const el = document.activeElement; return el === document.body ? 'nowhere' : el.closest('.finding')?.className ?? el.closest('.card-head')?.className ?? el.tagName; });
+    for (const version of ['2', '3']) {
+        await page.locator('.finding [data-mend]').first().focus();
+        await page.keyboard.press('Enter');
+        await expect(page.locator('#state')).toHaveAttribute('data-version', version);
+        await expect.poll(at).toMatch(/finding/);
+    }
+    await page.getByRole('button', { name: 'Add camera' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#state')).toHaveAttribute('data-version', '4');
+    await expect.poll(at).toMatch(/card-head|finding/);
+});

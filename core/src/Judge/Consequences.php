@@ -7,7 +7,10 @@ namespace FineFrame\Judge;
 use FineFrame\Document\Record;
 use FineFrame\Measure\Quantity;
 use FineFrame\Plan\GazeSchool;
+use FineFrame\Plan\Setup;
 use FineFrame\Plan\ShootPlan;
+use FineFrame\Staging\Person;
+use FineFrame\Staging\Role;
 
 /** What a brief already rules out or asks for, before anything is placed. Data: the sentences stand in lang/en/consequences.php. */
 final class Consequences
@@ -30,7 +33,9 @@ final class Consequences
         } elseif ($talk) {
             $all[] = ['asker', []];
         }
-        $heads = max($brief->kind->people(), count($brief->list('cast')));
+        // As many as one setup has at once; the whole cast only where nobody is seated yet.
+        $seated = max([0, ...array_map(static fn (Setup $s): int => count(array_filter($s->people, static fn (Person $p): bool => $p->role === Role::Subject)), $plan->setups)]);
+        $heads = $seated > 0 ? $seated : max($brief->kind->people(), count($brief->list('cast')));
         $all[] = ['microphones', ['count' => (string) ($heads + ($brief->schools->of('microphone') === 'boom-only' ? 0 : 1)), 'heads' => (string) $heads]];
         $brief->schools->of('coverage') === 'one-take' ? $all[] = ['one-take', []] : null;
         $talk || $brief->schools->of('microphone') !== 'body-first' ? null : $all[] = ['body-in-music', []];
