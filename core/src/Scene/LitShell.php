@@ -20,6 +20,11 @@ final class LitShell
     /** Between a patch's corners, more than this is cut. */
     private const STEP_STOPS = 0.5;
 
+    /** Within a patch the light runs evenly from corner to corner: it is drawn in steps as fine as this, by at most so many a side. */
+    private const SMOOTH_STOPS = 0.12;
+
+    private const MOST_STEPS = 3;
+
     /** @var array<int, list<array{list<array{float, float, float}>, float}>> corners and stops, by solid */
     private array $patches = [];
 
@@ -69,12 +74,41 @@ final class LitShell
         }
         $count = count($part);
         $middle = [array_sum(array_column($part, 0)) / $count, array_sum(array_column($part, 1)) / $count];
+        $isWhole = $count === 4 && Convex::area($part) > 0.999 * $size ** 2;
 
-        return [[array_map(static function (array $p) use ($face): array {
+        return $isWhole ? $this->even($face, $x, $y, $size) : [$this->patch($face, $part, $this->stops($face, $middle))];
+    }
+
+    /** @return list<array{list<array{float, float, float}>, float}> a whole square in steps, each by its place between the corners */
+    private function even(FlatFace $face, float $x, float $y, float $size): array
+    {
+        $corner = fn (float $u, float $v): float => $this->stops($face, [$x + $u * $size, $y + $v * $size]);
+        [$a, $b, $c, $d] = [$corner(0, 0), $corner(1, 0), $corner(0, 1), $corner(1, 1)];
+        $steps = max(1, min(self::MOST_STEPS, (int) ceil((max($a, $b, $c, $d) - min($a, $b, $c, $d)) / self::SMOOTH_STOPS)));
+        $patches = [];
+        for ($i = 0; $i < $steps; $i++) {
+            for ($j = 0; $j < $steps; $j++) {
+                [$u, $v] = [($i + 0.5) / $steps, ($j + 0.5) / $steps];
+                $stops = (1 - $v) * ((1 - $u) * $a + $u * $b) + $v * ((1 - $u) * $c + $u * $d);
+                [$left, $low, $side] = [$x + $i * $size / $steps, $y + $j * $size / $steps, $size / $steps];
+                $patches[] = $this->patch($face, [[$left, $low], [$left + $side, $low], [$left + $side, $low + $side], [$left, $low + $side]], $stops);
+            }
+        }
+
+        return $patches;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $part
+     * @return array{list<array{float, float, float}>, float}
+     */
+    private function patch(FlatFace $face, array $part, float $stops): array
+    {
+        return [array_map(static function (array $p) use ($face): array {
             $at = $face->at($p);
 
             return [$at->x, $at->y, $at->z];
-        }, $part), $this->stops($face, $middle)]];
+        }, $part), $stops];
     }
 
     /** @param  array{float, float}  $place */
