@@ -10,6 +10,7 @@
             <span class="adders" data-keep></span>
         @endif
     </nav>
+    <h2 class="sr">{{ \App\View\Workspace::looksOf($work->stage)[$work->look] ?? ucfirst($work->stage->value) }}</h2>
     @if ($work->stage !== \FineFrame\Judge\Stage::Brief && $work->places() !== [])@include('plan.places')@endif
     @switch($work->look)
         @case('board') @case('schools')

@@ -27,7 +27,7 @@
         </div>
         <div class="take-tables">
             <table class="rows"><caption>{{ $take->camera() }}, mark by mark</caption>
-                <thead><tr><th scope="col"></th><th scope="col">Mark</th><th scope="col">At</th><th scope="col">Size</th><th scope="col">Lens</th><th scope="col">Height</th><th scope="col">Pace to it</th><th scope="col">Focus</th><th scope="col">Sharp</th></tr></thead>
+                <thead><tr><th scope="col"><span class="sr">Number</span></th><th scope="col">Mark</th><th scope="col">At</th><th scope="col">Size</th><th scope="col">Lens</th><th scope="col">Height</th><th scope="col">Pace to it</th><th scope="col">Focus</th><th scope="col">Sharp</th></tr></thead>
                 <tbody>@foreach ($take->marks() as $i => $mark)<tr><td class="num">{{ $i + 1 }}</td><th scope="row"><a href="{{ $work->url(['select' => 'mark:'.$take->id().':'.$mark['id']]) }}" hx-get="{{ $work->url(['select' => 'mark:'.$take->id().':'.$mark['id']]) }}" hx-swap="none">{{ $mark['name'] }}</a></th><td class="num">{{ $mark['clock'] }}</td><td>{{ $mark['size'] }}</td><td class="num">{{ $mark['focal'] }}</td><td class="num">{{ $mark['height'] }}</td><td class="num">{{ $mark['pace'] }}</td><td class="num">{{ $mark['focus'] }}</td><td class="num">{{ $mark['zone'] }}</td></tr>@endforeach</tbody>
             </table>
             <p class="acts"><a class="plain" href="{{ route('export.strip', ['shoot' => $work->shoot->id, 'move' => $take->id(), 'place' => $work->place()]) }}" target="_blank">Focus strip, A4</a> <a class="plain" href="{{ route('export.strip', ['shoot' => $work->shoot->id, 'move' => $take->id(), 'place' => $work->place(), 'paper' => 'letter']) }}" target="_blank">Focus strip, Letter</a></p>
