@@ -103,7 +103,7 @@ test.describe('on a phone', () => {
 
 test('the first page weighs little', async ({ page }) => {
     const bodies = [];
-    page.on('response', async (answer) => { if (!answer.url().endsWith('.woff2')) bodies.push(await answer.body()); });
+    page.on('response', async (answer) => { if (answer.status() === 200 && !answer.url().endsWith('.woff2')) bodies.push(await answer.body()); });
     await page.goto('/');
     await page.locator('.plans a').first().click();
     await page.waitForLoadState('networkidle');
