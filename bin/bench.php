@@ -137,18 +137,22 @@ bench('first page, warm', 200, 60, fn () => $ask($found[0]));
 bench('one drag update over HTTP', 60, 120, fn (int $i) => $ask(str_replace('cameras', 'preview', $found[0]), [
     'version' => 1, 'stage' => 'cameras', 'look' => 'above', 'select' => 'none', 'edit' => json_encode(['/setups/talk/cameras/cam-b/x_m' => 5 + $i / 400]),
 ], ["X-CSRF-TOKEN: $token[1]", 'HX-Request: true']));
-$import = function (float $share) use ($port, $token, $cookies): string {
+$import = function (float $share) use ($curl, $port, $token, $cookies): string {
+    // Cookies are written when a handle ends, or when it is told to.
+    curl_setopt($curl, CURLOPT_COOKIELIST, 'FLUSH');
     $file = (string) tempnam(sys_get_temp_dir(), 'bench');
     file_put_contents($file, PlanWriter::json(Plans::largest($share)->setup()->plan));
-    $curl = curl_init();
-    curl_setopt_array($curl, [
+    $sent = curl_init();
+    curl_setopt_array($sent, [
         CURLOPT_URL => "http://127.0.0.1:$port/shoots/import", CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies,
         CURLOPT_POSTFIELDS => ['_token' => $token[1], 'plan' => new CURLFile($file)],
     ]);
-    curl_exec($curl);
+    curl_exec($sent);
     unlink($file);
 
-    return (string) parse_url((string) curl_getinfo($curl, CURLINFO_REDIRECT_URL), PHP_URL_PATH);
+    $path = parse_url((string) curl_getinfo($sent, CURLINFO_REDIRECT_URL), PHP_URL_PATH);
+
+    return is_string($path) ? $path : throw new RuntimeException('The plan was not imported: '.curl_getinfo($sent, CURLINFO_HTTP_CODE).'.');
 };
 $largest = $import(1.0);
 bench('first page of the largest plan', 2000, 6, fn () => $ask($largest), 2);

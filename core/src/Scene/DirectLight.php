@@ -91,10 +91,10 @@ final readonly class DirectLight
     /** Light on a part from a place, or on what stands before it; none past a wall. */
     private function cast(DirectLux $into, ?Vec3 $from, int $i, int $k, RoomPatch $part, float $lux): void
     {
-        if ($lux <= 0.0 || ($from !== null && ! $this->patches->isOpen($from, $part->middle))) {
+        $met = $lux <= 0.0 ? false : ($from === null ? null : $this->patches->before($from, $i, $k));
+        if ($met === false) {
             return;
         }
-        $met = $from === null ? null : $this->patches->between($from, $part->middle);
         if ($met === null) {
             $into->onParts[$i][$k] += $lux;
         } else {

@@ -107,7 +107,7 @@ final readonly class FaceReading
     {
         $axis = $body->face()->at(0.0);
         $outlines = $windows->outlines();
-        $seen = array_map(static fn (array $corners): float => Occlusion::ofFace($scene, $corners, $body->eyes, [$body->person->id]), $outlines);
+        $seen = $scene->panesSeen($body, $outlines);
         $lux = [];
         foreach ($outlines as $id => $corners) {
             $towards = Vec3::between($corners[0], $corners[2], 0.5)->minus($body->eyes)->unit();

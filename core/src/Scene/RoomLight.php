@@ -138,6 +138,30 @@ final class RoomLight
     {
         [$byLamps, $byDay, $sums] = array_fill(0, 3, array_fill(0, count($meters), 0.0));
         $count = count($this->patches->all);
+        $key = implode(' ', [$point->x, $point->y, $point->z, $but, ...array_map(static fn (array $m): string => $m[0]->x.' '.$m[0]->y.' '.$m[0]->z.($m[1] ? ' dome' : ''), $meters)]);
+        foreach ($this->patches->ways($key, fn (): array => $this->looked($point, $meters, $but)) as [$i, $k, $met, $factors]) {
+            // What stands before it is what is seen there.
+            $lamps = $met === null ? $this->glow[0]->parts[$i][$k] : $this->glow[0]->back[$count + $met];
+            $day = $met === null ? $this->glow[1]->parts[$i][$k] : $this->glow[1]->back[$count + $met];
+            foreach ($factors as $m => $factor) {
+                $byLamps[$m] += $factor * $lamps;
+                $byDay[$m] += $factor * $day;
+                $sums[$m] += $factor;
+            }
+        }
+
+        return array_map(static fn (float $l, float $d, float $s, array $m): array => self::evened($l, $d, $s, $m[1]), $byLamps, $byDay, $sums, $meters);
+    }
+
+    /**
+     * What meters at one point see of every part: how much each counts, and what stands before it.
+     *
+     * @param  non-empty-list<array{Vec3, bool}>  $meters
+     * @return list<array{int, int, int|null, list<float>}>
+     */
+    private function looked(Vec3 $point, array $meters, string $but): array
+    {
+        $ways = [];
         foreach ($this->patches->parts as $i => $parts) {
             foreach ($parts as $k => $part) {
                 [$dx, $dy, $dz] = [$part->middle->x - $point->x, $part->middle->y - $point->y, $part->middle->z - $point->z];
@@ -145,28 +169,23 @@ final class RoomLight
                 if ($leaving <= 1e-6 || ! $this->patches->isOpen($point, $part->middle)) {
                     continue;
                 }
-                // What stands before it is what is seen there.
-                $met = $this->patches->between($point, $part->middle, $but);
-                $lamps = $met === null ? $this->glow[0]->parts[$i][$k] : $this->glow[0]->back[$count + $met];
-                $day = $met === null ? $this->glow[1]->parts[$i][$k] : $this->glow[1]->back[$count + $met];
                 $square = $dx * $dx + $dy * $dy + $dz * $dz;
                 $isNear = $square < self::NEAR_SIZES * $part->areaM2;
-                foreach ($meters as $m => [$axis, $isDome]) {
+                $factors = [];
+                foreach ($meters as [$axis, $isDome]) {
                     if ($isNear) {
-                        $factor = $isDome ? PolygonSource::domePerNit($part->corners, $point, $axis) : PolygonSource::luxPerNit($part->corners, $point, $axis);
+                        $factors[] = $isDome ? PolygonSource::domePerNit($part->corners, $point, $axis) : PolygonSource::luxPerNit($part->corners, $point, $axis);
                     } else {
                         $falling = ($axis->x * $dx + $axis->y * $dy + $axis->z * $dz) / sqrt($square);
                         $takes = $isDome ? (1 + $falling) / 2 : max(0.0, $falling);
-                        $factor = $part->areaM2 * $takes * $leaving / (sqrt($square) * $square);
+                        $factors[] = $part->areaM2 * $takes * $leaving / (sqrt($square) * $square);
                     }
-                    $byLamps[$m] += $factor * $lamps;
-                    $byDay[$m] += $factor * $day;
-                    $sums[$m] += $factor;
                 }
+                $ways[] = [$i, $k, $this->patches->between($point, $part->middle, $but), $factors];
             }
         }
 
-        return array_map(static fn (float $l, float $d, float $s, array $m): array => self::evened($l, $d, $s, $m[1]), $byLamps, $byDay, $sums, $meters);
+        return $ways;
     }
 
     /**

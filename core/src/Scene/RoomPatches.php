@@ -53,6 +53,46 @@ final class RoomPatches
     /** @var list<list<float>>|null */
     private ?array $exchange = null;
 
+    /** Meters whose ways to the surfaces are kept: those of every head and backdrop of a large setup, twice over. */
+    private const KEPT_WAYS = 96;
+
+    /** @var array<string, list<array{int, int, int|null, list<float>}>> by meter */
+    private array $ways = [];
+
+    /** @var array<string, int|false|null> what stands between a source and a part: a piece of clutter, a wall (false), nothing */
+    private array $met = [];
+
+    /**
+     * What a meter sees of each part of each patch, or of the clutter before it: the same under any light.
+     *
+     * @param  \Closure(): list<array{int, int, int|null, list<float>}>  $look
+     * @return list<array{int, int, int|null, list<float>}>
+     */
+    public function ways(string $meter, \Closure $look): array
+    {
+        if (! isset($this->ways[$meter])) {
+            count($this->ways) < self::KEPT_WAYS ?: array_shift($this->ways);
+            $this->ways[$meter] = $look();
+        }
+
+        return $this->ways[$meter];
+    }
+
+    /** What a source that stays sees of a part: a piece of clutter before it, false where a wall stands between, null where nothing does. */
+    public function before(Vec3 $from, int $patch, int $part): int|false|null
+    {
+        $key = "$from->x $from->y $from->z $patch $part";
+        if (! array_key_exists($key, $this->met)) {
+            $middle = $this->parts[$patch][$part]->middle;
+            count($this->met) < self::KEPT_SIGHTS ?: $this->met = [];
+            $this->met[$key] = $this->isOpen($from, $middle) ? $this->between($from, $middle) : false;
+        }
+
+        return $this->met[$key];
+    }
+
+    private const KEPT_SIGHTS = 40_000;
+
     public static function of(Scene $scene): self
     {
         $key = self::key($scene);

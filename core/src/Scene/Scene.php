@@ -128,6 +128,20 @@ final class Scene
         return ! $this->setup->room->contains($this->lamps[$lamp]->placement->place);
     }
 
+    /** @var array<string, array<string, float>> by person */
+    private array $panesSeen = [];
+
+    /**
+     * The share of each window that somebody's eyes see past what stands before it: the same at any hour.
+     *
+     * @param  array<string, non-empty-list<Vec3>>  $outlines  by window
+     * @return array<string, float>
+     */
+    public function panesSeen(Body $body, array $outlines): array
+    {
+        return $this->panesSeen[$body->person->id] ??= array_map(fn (array $corners): float => Occlusion::ofFace($this, $corners, $body->eyes, [$body->person->id]), $outlines);
+    }
+
     /** What comes from all around, anywhere in the room. */
     public function around(): Around
     {
