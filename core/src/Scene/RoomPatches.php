@@ -53,8 +53,8 @@ final class RoomPatches
     /** @var list<list<float>>|null */
     private ?array $exchange = null;
 
-    /** Meters whose ways to the surfaces are kept: those of every head and backdrop of a large setup, twice over. */
-    private const KEPT_WAYS = 96;
+    /** Meters whose ways to the surfaces are kept: those of every head and backdrop of a large setup. */
+    private const KEPT_WAYS = 40;
 
     /** @var array<string, list<array{int, int, int|null, list<float>}>> by meter */
     private array $ways = [];
@@ -91,7 +91,7 @@ final class RoomPatches
         return $this->met[$key];
     }
 
-    private const KEPT_SIGHTS = 40_000;
+    private const KEPT_SIGHTS = 12_000;
 
     public static function of(Scene $scene): self
     {
