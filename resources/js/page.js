@@ -9,7 +9,7 @@ document.addEventListener('click', (event) => {
     if (tab) showTab(tab.dataset.tabTo);
     // Asked for again, the card that is chosen already comes into sight.
     const card = event.target.closest('a[href*="select="]');
-    if (card && !card.href.includes('select=none')) document.body.dataset.chosen = '';
+    if (card && !card.getAttribute('href').includes('select=none')) document.body.dataset.chosen = '';
     if (event.target.closest('[data-open-keys]')) document.getElementById('keys').showModal();
     const theme = event.target.closest('[data-theme-switch]');
     if (theme) {
