@@ -27,6 +27,8 @@ final class Cases
     /** @return string|null what differs */
     public static function difference(mixed $expected, mixed $got, array $tolerance, string $key = ''): ?string
     {
+        // JSON's empty object is no list.
+        $got = $got instanceof \stdClass ? (array) $got : $got;
         if (is_array($expected)) {
             foreach ($expected as $k => $value) {
                 $limits = is_string($k) ? ($tolerance['keys'][$k] ?? null) : null;

@@ -28,7 +28,10 @@ final readonly class WirelessCases implements Topic
     {
         $conflicts = Intermodulation::conflicts(self::carriers($in), self::guards($in));
 
-        return ['compatible' => $conflicts === [], 'conflict_count_by_type' => array_count_values(array_column($conflicts, 'type')), 'conflicts' => $conflicts];
+        $counts = array_count_values(array_column($conflicts, 'type'));
+
+        // None by type is an empty object, not an empty list.
+        return ['compatible' => $conflicts === [], 'conflict_count_by_type' => $counts === [] ? new \stdClass : $counts, 'conflicts' => $conflicts];
     }
 
     /**
