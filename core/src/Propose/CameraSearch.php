@@ -6,23 +6,14 @@ namespace FineFrame\Propose;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\ShotSize;
-use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Situation;
-use FineFrame\Light\LightPlacement;
 use FineFrame\Measure\Quantity;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\GazeSchool;
 use FineFrame\Plan\SetupPlan;
-use FineFrame\Scene\BoomReach;
-use FineFrame\Scene\Material;
-use FineFrame\Scene\Scene;
-use FineFrame\Scene\Solids;
-use FineFrame\Scene\ThingKind;
-use FineFrame\Staging\Body;
-use FineFrame\Staging\Furniture;
 use FineFrame\Staging\Person;
 use FineFrame\Staging\Role;
 
@@ -43,12 +34,15 @@ final class CameraSearch
 
     private readonly Ground $ground;
 
+    private readonly Elsewhere $elsewhere;
+
     /** How many places and pairs were scored. */
     public int $considered = 0;
 
     public function __construct(private readonly Situation $situation, private readonly Judge $judge)
     {
         $this->ground = new Ground($situation->scene, $situation->limits->get('way_out_depth_m'));
+        $this->elsewhere = new Elsewhere($situation, $this->ground);
     }
 
     /**
@@ -358,7 +352,7 @@ final class CameraSearch
             $edit = $this->edit($pair, $a, $b, $subject);
             $after = $edit->applyTo($this->situation->setup->plan)->again($this->situation->setup);
             [$breaks, $toMove] = $this->broken($after, $before);
-            if ($breaks || ! $this->canMove($after, $toMove)) {
+            if ($breaks || ! $this->elsewhere->has($after, $toMove)) {
                 continue;
             }
             $kept[] = $pair;
@@ -378,7 +372,7 @@ final class CameraSearch
     {
         $toMove = [];
         $breaks = false;
-        $owners = array_column([...$after->setup->lights, ...$after->setup->booms, ...self::cloths($after)], 'id');
+        $owners = array_column([...$after->setup->lights, ...$after->setup->booms, ...Elsewhere::cloths($after)], 'id');
         foreach ($this->judge->judge($after)->findings as $finding) {
             if ($finding->severity->rank() > 0) {
                 continue;
@@ -393,88 +387,6 @@ final class CameraSearch
         }
 
         return [$breaks, array_values(array_unique($toMove))];
-    }
-
-    /** Shares of its distance, and turns about the head, at which another place for a lamp is looked for. */
-    private const REACHES = [1.0, 0.8, 1.25, 0.65, 1.5];
-
-    private const TURNS = 24;
-
-    /**
-     * Whether what stands in a frame has somewhere else to stand: a lamp about as far from the head, a boom out of every frame.
-     *
-     * @param  list<string>  $ids
-     */
-    private function canMove(SetupPlan $after, array $ids): bool
-    {
-        if ($ids === []) {
-            return true;
-        }
-        $scene = new Scene($after);
-        $lit = array_intersect($ids, array_keys($scene->lamps));
-        $dark = $lit === [] ? null : new Scene((new Edit(["/setups/{$after->setup->id}/lights" => []]))->applyTo($after->plan)->again($after));
-        $stand = $dark === null ? null : new LampStand($dark, $this->situation->limits->get('way_out_depth_m'));
-        foreach ($ids as $id) {
-            $cloth = self::cloths($after)[$id] ?? null;
-            $can = match (true) {
-                isset($scene->booms[$id]) => BoomReach::nearest($scene, $scene->booms[$id], $this->situation->limits->get('boom_margin_m')) !== null,
-                $cloth !== null => $this->clothHasPlace($scene, $cloth),
-                default => $stand !== null && $this->hasPlace($stand, $scene, $scene->lamps[$id]->placement),
-            };
-            if (! $can) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** @return array<string, Furniture> what came with the lamps and is not to be seen: cloths, boards, flags, by id */
-    private static function cloths(SetupPlan $setup): array
-    {
-        return array_column(array_filter($setup->setup->furniture, static fn (Furniture $f): bool => $f->keepOut), null, 'id');
-    }
-
-    /** Whether a cloth has another place about as far from the nearest head, on free floor and out of every frame. */
-    private function clothHasPlace(Scene $scene, Furniture $cloth): bool
-    {
-        // From the head as it sits now: a chair that is moved takes its cloth along.
-        $bodies = $this->situation->setup->bodies;
-        usort($bodies, static fn (Body $a, Body $b): int => $a->person->place->distanceTo($cloth->place) <=> $b->person->place->distanceTo($cloth->place));
-        if ($bodies === []) {
-            return false;
-        }
-        $about = $scene->setup->bodies[$bodies[0]->person->id]->person->place;
-        $arm = $cloth->place->minus($bodies[0]->person->place);
-        foreach (self::REACHES as $reach) {
-            for ($turn = 0; $turn < self::TURNS; $turn++) {
-                $place = $about->plus($arm->times($reach)->turnedClockwise(2 * M_PI * $turn / self::TURNS));
-                $solid = (new Solids($cloth->id, ThingKind::Kit))->prism(Polygon::circle($place, max($cloth->widthM, $cloth->depthM) / 2, 8), $cloth->baseM, $cloth->baseM + $cloth->heightM, Material::Black)->all()[0];
-                if ($this->ground->carries($place, $cloth->widthM / 2) && array_filter($scene->viewsAlong(), static fn (array $v): bool => $v[1]->mayShow($solid)) === []) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
-    }
-
-    private function hasPlace(LampStand $stand, Scene $scene, LightPlacement $lamp): bool
-    {
-        $body = $scene->setup->bodies[$lamp->subject];
-        $arm = $lamp->place->minus($this->situation->setup->bodies[$lamp->subject]->person->place);
-        foreach (self::REACHES as $reach) {
-            for ($turn = 0; $turn < self::TURNS; $turn++) {
-                foreach ([0.0, 0.4] as $up) {
-                    $place = $body->person->place->plus($arm->times($reach)->turnedClockwise(2 * M_PI * $turn / self::TURNS));
-                    if ($stand->lamp($lamp->id, $lamp->name, [$lamp->fixture, array_values($lamp->modifiers)], $place, $lamp->heightM + $up, $body) !== null) {
-                        return true;
-                    }
-                }
-            }
-        }
-
-        return false;
     }
 
     /** @return list<Reason> */
