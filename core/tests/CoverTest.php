@@ -129,3 +129,10 @@ it('maps from where faces are seen, and where a block of people hides them', fun
     expect($seen([])[2])->toContain('tamsin')->toContain('wren')->and(array_merge(...$seen($crowd)))->toBe([])
         ->and(array_merge(...$seen(['furniture/-' => ['height_m' => 1.2] + $crowd['furniture/-']])))->not->toBe([]);
 });
+
+it('finds another place for a lamp where there is one, and none in a closet', function (float $width, float $depth, bool $has): void {
+    $setup = FineFrame\Tests\Plans::room($width, $depth)->sitter('ann', $width / 2, $depth - 1.0)->camera('a', $width / 2, 0.6)->lamp('l', $width / 2 + 0.4, $depth - 1.6, null, ['fixture' => 'soft-120'])->setup();
+    $situation = new Situation($setup);
+
+    expect((new FineFrame\Propose\Elsewhere($situation, new FineFrame\Propose\Ground($situation->scene, 0.8)))->has($setup, ['l']))->toBe($has);
+})->with(['a hall' => [8, 7, true], 'a closet' => [0.9, 2.4, false]]);
