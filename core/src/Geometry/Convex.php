@@ -97,18 +97,70 @@ final class Convex
     }
 
     /**
-     * What is left of a convex polygon outside another, as convex pieces.
+     * What is left of convex pieces outside a convex polygon, as convex pieces: what it does not meet stays whole.
      *
+     * @param  list<list<Point>>  $pieces  counter-clockwise
+     * @param  list<Point>  $taken  convex, counter-clockwise
+     * @param  float  $least  pieces of no more area than this are dropped
+     * @return list<list<Point>>
+     */
+    public static function less(array $pieces, array $taken, float $least): array
+    {
+        $left = [];
+        foreach ($pieces as $piece) {
+            if (self::isApart($piece, $taken)) {
+                $left[] = $piece;
+
+                continue;
+            }
+            foreach (self::outside($piece, $taken) as $part) {
+                if (self::area($part) > $least) {
+                    $left[] = $part;
+                }
+            }
+        }
+
+        return $left;
+    }
+
+    /**
+     * Whether a side of the second has all of the first beyond it: polygons that do not meet, but for some that pass by corners.
+     *
+     * @param  list<Point>  $points
+     * @param  list<Point>  $convex  counter-clockwise
+     */
+    private static function isApart(array $points, array $convex): bool
+    {
+        $from = end($convex);
+        if ($from === false || count($convex) < 3) {
+            return true;
+        }
+        foreach ($convex as $to) {
+            [$nx, $ny] = [$to[1] - $from[1], $from[0] - $to[0]];
+            $limit = $nx * $from[0] + $ny * $from[1];
+            foreach ($points as $point) {
+                if ($nx * $point[0] + $ny * $point[1] < $limit) {
+                    $from = $to;
+
+                    continue 2;
+                }
+            }
+
+            return true;
+        }
+
+        return false;
+    }
+
+    /**
      * @param  list<Point>  $points  counter-clockwise
      * @param  list<Point>  $taken  convex, counter-clockwise
      * @return list<list<Point>>
      */
-    public static function minus(array $points, array $taken): array
+    private static function outside(array $points, array $taken): array
     {
-        $from = end($taken);
-        if ($from === false || count($taken) < 3) {
-            return [$points];
-        }
+        $whole = $points;
+        $from = end($taken) ?: [0.0, 0.0];
         $pieces = [];
         foreach ($taken as $to) {
             [$nx, $ny] = [$to[1] - $from[1], $from[0] - $to[0]];
@@ -116,10 +168,11 @@ final class Convex
             $outside = self::below($points, -$nx, -$ny, -$limit);
             if (count($outside) > 2) {
                 $pieces[] = $outside;
+                $points = self::below($points, $nx, $ny, $limit);
             }
-            $points = self::below($points, $nx, $ny, $limit);
             if (count($points) < 3) {
-                return $pieces;
+                // Nothing of it lies within: cut for nothing.
+                return [$whole];
             }
             $from = $to;
         }
@@ -138,7 +191,16 @@ final class Convex
         $turn = 2 * M_PI / $sides;
         $grown = $radius * sqrt($turn / sin($turn));
 
-        return array_map(static fn (int $i): array => [$middle[0] + $grown * cos($i * $turn), $middle[1] + $grown * sin($i * $turn)], range(0, $sides - 1));
+        [$x, $y] = $middle;
+        [$cos, $sin] = [cos($turn), sin($turn)];
+        [$across, $up] = [$grown, 0.0];
+        $points = [];
+        for ($i = 0; $i < $sides; $i++) {
+            $points[] = [$x + $across, $y + $up];
+            [$across, $up] = [$across * $cos - $up * $sin, $across * $sin + $up * $cos];
+        }
+
+        return $points;
     }
 
     /**

@@ -47,7 +47,7 @@ final readonly class Vec3
 
     public function length(): float
     {
-        return sqrt($this->x ** 2 + $this->y ** 2 + $this->z ** 2);
+        return sqrt($this->x * $this->x + $this->y * $this->y + $this->z * $this->z);
     }
 
     public function distanceTo(self $other): float

@@ -78,6 +78,9 @@ final class Situation
     /** @var list<Footprint>|null */
     private ?array $footprints = null;
 
+    /** @var array<string, string>|null */
+    private ?array $names = null;
+
     /** @param  Shared  $shared  another's, where both differ only in what burns and what the sky is */
     public function __construct(public readonly SetupPlan $setup, Shared $shared = new Shared)
     {
@@ -92,7 +95,9 @@ final class Situation
 
     public function name(string $id): string
     {
-        return $this->setup->name($id);
+        $this->names ??= $this->setup->names();
+
+        return $this->names[$id] ?? $id;
     }
 
     /** @return iterable<string, array{Camera, Body}> every camera that has someone to look at */

@@ -23,6 +23,9 @@ final readonly class Emitter
 
     private const SOFT_SIDES = 16;
 
+    /** A disc that is drawn by sides reaches past its circle and short of it by less than this, times its radius. */
+    private const DRAWN = 1.03;
+
     /**
      * @param  float  $depthM  from the lit face back to the lamp's rear
      * @param  float|null  $nits  of an even face; null for a lamp by its intensities
@@ -140,16 +143,43 @@ final readonly class Emitter
         if ($ahead <= 1e-6) {
             return 0.0;
         }
-        $face = [[0.0, 0.0], [$w, 0.0], [$w, $h], [0.0, $h]];
+        [$x, $y] = [$out->dot($along), $out->dot($up)];
+        $turned = [$normal->dot($along), $normal->dot($up), $normal->dot($along->cross($up))];
+        // The face about the foot of the perpendicular, and how near and how far its edges and corners are.
+        [$left, $right, $low, $high] = [-$x, $w - $x, -$y, $h - $y];
+        $face = [[$left, $low], [$right, $low], [$right, $high], [$left, $high]];
+        $nearest = hypot(max(0.0, $left, -$right), max(0.0, $low, -$high));
+        $farthest = hypot(max(-$left, $right), max(-$low, $high));
+        $whole = null;
         $sum = 0.0;
         foreach ($rings as [$tangent, $share, $sides]) {
-            $seen = is_finite($tangent) ? Convex::within($face, Convex::disc([$out->dot($along), $out->dot($up)], $ahead * $tangent, $sides)) : $face;
-            if (count($seen) > 2) {
-                $sum += $share * PolygonSource::luxPerNit(array_map(static fn (array $p): Vec3 => $corners[0]->plus($along->times($p[0]))->plus($up->times($p[1])), $seen), $point, $normal);
+            $radius = $ahead * $tangent;
+            if ($radius * self::DRAWN <= $nearest) {
+                continue;
             }
+            if ($radius >= $farthest * self::DRAWN) {
+                $sum += $share * $whole ??= self::ofPart($face, $ahead, $turned);
+
+                continue;
+            }
+            $sum += $share * self::ofPart(Convex::within($face, Convex::disc([0.0, 0.0], $radius, $sides)), $ahead, $turned);
         }
 
         return $sum;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $part  of a face, about the foot of the perpendicular from the point
+     * @param  array{float, float, float}  $normal  of the surface at the point, in the face's own axes
+     */
+    private static function ofPart(array $part, float $ahead, array $normal): float
+    {
+        $corners = [];
+        foreach ($part as [$x, $y]) {
+            $corners[] = [$x, $y, -$ahead];
+        }
+
+        return count($corners) < 3 ? 0.0 : PolygonSource::vector($corners, $normal);
     }
 
     /** A projector's picture, where nothing has made another source of it. */

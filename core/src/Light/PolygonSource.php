@@ -21,16 +21,41 @@ final class PolygonSource
      */
     public static function luxPerNit(array $corners, Vec3 $receiver, Vec3 $normal): float
     {
-        $facing = $corners[1]->minus($corners[0])->cross($corners[2]->minus($corners[0]));
-        if ($facing->dot($receiver->minus($corners[0])) <= 0) {
+        [$x, $y, $z] = [$receiver->x, $receiver->y, $receiver->z];
+        $seen = [];
+        foreach ($corners as $corner) {
+            $seen[] = [$corner->x - $x, $corner->y - $y, $corner->z - $z];
+        }
+        [[$ax, $ay, $az], [$bx, $by, $bz], [$cx, $cy, $cz]] = $seen;
+        [$ux, $uy, $uz, $vx, $vy, $vz] = [$bx - $ax, $by - $ay, $bz - $az, $cx - $ax, $cy - $ay, $cz - $az];
+        $before = ($uy * $vz - $uz * $vy) * $ax + ($uz * $vx - $ux * $vz) * $ay + ($ux * $vy - $uy * $vx) * $az;
+
+        return $before >= 0.0 ? 0.0 : self::vector($seen, [$normal->x, $normal->y, $normal->z]);
+    }
+
+    /**
+     * The same of a polygon that turns its lit side to the receiver, in plain numbers.
+     *
+     * @param  list<array{float, float, float}>  $corners  from the receiver
+     * @param  array{float, float, float}  $normal  the receiver's unit normal
+     */
+    public static function vector(array $corners, array $normal): float
+    {
+        [$nx, $ny, $nz] = $normal;
+        $seen = self::aboveHorizon($corners, $normal);
+        $last = end($seen);
+        if ($last === false) {
             return 0.0;
         }
-        $seen = self::aboveHorizon(array_map(static fn (Vec3 $c): Vec3 => $c->minus($receiver), $corners), $normal);
+        [$ax, $ay, $az] = $last;
         $sum = 0.0;
-        $count = count($seen);
-        for ($i = 0; $i < $count; $i++) {
-            $cross = $seen[$i]->cross($seen[($i + 1) % $count]);
-            $sum += $seen[$i]->angleTo($seen[($i + 1) % $count]) * $cross->unit()->dot($normal);
+        foreach ($seen as [$bx, $by, $bz]) {
+            [$cx, $cy, $cz] = [$ay * $bz - $az * $by, $az * $bx - $ax * $bz, $ax * $by - $ay * $bx];
+            $length = sqrt($cx * $cx + $cy * $cy + $cz * $cz);
+            if ($length > 0.0) {
+                $sum += atan2($length, $ax * $bx + $ay * $by + $az * $bz) * ($cx * $nx + $cy * $ny + $cz * $nz) / $length;
+            }
+            [$ax, $ay, $az] = [$bx, $by, $bz];
         }
 
         return abs($sum) / 2;
@@ -73,21 +98,32 @@ final class PolygonSource
     }
 
     /**
-     * @param  list<Vec3>  $corners  relative to the receiver
-     * @return list<Vec3>
+     * @param  list<array{float, float, float}>  $corners  from the receiver
+     * @param  array{float, float, float}  $normal
+     * @return list<array{float, float, float}>
      */
-    private static function aboveHorizon(array $corners, Vec3 $normal): array
+    private static function aboveHorizon(array $corners, array $normal): array
     {
+        [$nx, $ny, $nz] = $normal;
+        $heights = [];
+        foreach ($corners as [$x, $y, $z]) {
+            $heights[] = $x * $nx + $y * $ny + $z * $nz;
+        }
+        if ($heights === [] || min($heights) >= 0.0) {
+            return $corners;
+        }
         $kept = [];
         $count = count($corners);
         for ($i = 0; $i < $count; $i++) {
-            [$a, $b] = [$corners[$i], $corners[($i + 1) % $count]];
-            [$da, $db] = [$a->dot($normal), $b->dot($normal)];
+            $j = ($i + 1) % $count;
+            [$da, $db] = [$heights[$i], $heights[$j]];
             if ($da >= 0) {
-                $kept[] = $a;
+                $kept[] = $corners[$i];
             }
             if ($da * $db < 0) {
-                $kept[] = Vec3::between($a, $b, $da / ($da - $db));
+                $t = $da / ($da - $db);
+                [[$ax, $ay, $az], [$bx, $by, $bz]] = [$corners[$i], $corners[$j]];
+                $kept[] = [$ax + $t * ($bx - $ax), $ay + $t * ($by - $ay), $az + $t * ($bz - $az)];
             }
         }
 

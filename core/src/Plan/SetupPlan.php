@@ -120,24 +120,27 @@ final readonly class SetupPlan
     /** What people call a thing, a wall or an opening; its id when it has no name. */
     public function name(string $id): string
     {
-        foreach ([...$this->setup->people, ...$this->setup->furniture, ...$this->setup->lights, ...$this->setup->booms, ...$this->room->built, ...$this->room->openings, ...$this->room->outlets, ...$this->room->walls] as $thing) {
-            if ($thing->id === $id) {
-                return $thing->name !== '' ? $thing->name : $id;
-            }
-        }
+        return $this->names()[$id] ?? $id;
+    }
 
-        foreach ([...$this->setup->list('mics'), ...$this->setup->list('pairs')] as $row) {
-            if ($row->id === $id) {
-                return $row->text('name') ?: $id;
-            }
-        }
+    /** @return array<string, string> the same of all that may be called by something */
+    public function names(): array
+    {
+        $names = array_map(static fn (Camera $c): string => $c->placement->label, $this->cameras);
         foreach ($this->setup->moves as $move) {
-            if ($move->id === $id) {
-                return "rail of {$this->cameras[$move->camera]->placement->label}";
+            $names[$move->id] = "rail of {$this->cameras[$move->camera]->placement->label}";
+        }
+        foreach ([...$this->setup->list('pairs'), ...$this->setup->list('mics')] as $row) {
+            $names[$row->id] = $row->text('name') ?: $row->id;
+        }
+        // Where two share an id, what comes first in the plan has it.
+        foreach ([$this->room->walls, $this->room->outlets, $this->room->openings, $this->room->built, $this->setup->booms, $this->setup->lights, $this->setup->furniture, $this->setup->people] as $things) {
+            foreach (array_reverse($things) as $thing) {
+                $names[$thing->id] = $thing->name !== '' ? $thing->name : $thing->id;
             }
         }
 
-        return $this->cameras[$id]->placement->label ?? $id;
+        return $names;
     }
 
     public function key(): ?LightPlacement

@@ -79,9 +79,14 @@ final readonly class Backdrop
             // What a white wall would have to get to look as bright.
             return ['around' => M_PI * ($this->scene->windows()?->nits($this->owner) ?? 0.0)];
         }
-        $lux = array_map(fn (SoftBox $lamp): float => $lamp->placement->on ? Occlusion::seen($this->scene, $lamp, $this->place()) * $lamp->luxAt($this->place(), $this->normal) : 0.0, $this->scene->lamps);
+        return array_map($this->by(...), $this->scene->lamps) + ['around' => $this->scene->around()->at($this->place(), $this->normal, true)];
+    }
 
-        return $lux + ['around' => $this->scene->around()->at($this->place(), $this->normal, true)];
+    private function by(SoftBox $lamp): float
+    {
+        $lux = $lamp->placement->on ? $lamp->luxAt($this->place(), $this->normal) : 0.0;
+
+        return $lux <= 0.0 ? 0.0 : $lux * Occlusion::seen($this->scene, $lamp, $this->place());
     }
 
     /** The share of light that it sends back, where nobody has sampled its colour. */

@@ -72,12 +72,7 @@ final class Covers
 
                 continue;
             }
-            $taken = $cover->outline();
-            $left = [];
-            foreach ($pieces as $piece) {
-                array_push($left, ...array_filter(Convex::minus($piece, $taken), static fn (array $p): bool => Convex::area($p) > self::SLIVER));
-            }
-            $pieces = $left;
+            $pieces = Convex::less($pieces, $cover->outline(), self::SLIVER);
             if ($pieces === [] || count($pieces) > self::MOST_PIECES) {
                 return [$pieces, $pieces !== []];
             }

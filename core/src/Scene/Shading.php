@@ -19,7 +19,7 @@ final class Shading
     /** A fiftieth of the light is a thirtieth of a stop. */
     private const TELLING = 0.02;
 
-    /** @var array<string, array{float, float, float, float, float, float, float, float, SoftBox|null, float}> by lamp: place, facing, candela, area/π, itself where its beam is narrower than an even face's, and the share of it that is seen where nobody has looked */
+    /** @var array<string, array{float, float, float, float, float, float, float, float, SoftBox|null, float}> by lamp: place, facing, candela, area/π, itself where it gives by intensities or is cut, and the share of it that is seen where nobody has looked */
     private array $lamps = [];
 
     private readonly float $wanted;
@@ -68,9 +68,11 @@ final class Shading
             $falling = $plane[0] * $dx + $plane[1] * $dy + $plane[2] * $dz;
             $leaving = -($fx * $dx + $fy * $dy + $fz * $dz);
             if ($falling > 0 && $leaving > 0) {
-                $lux[$id] = $narrow === null
-                    ? $candela * $falling * $leaving / ($square * ($square + $spread))
-                    : $narrow->luxAt(new Vec3($at[0], $at[1], $at[2]), new Vec3($plane[0], $plane[1], $plane[2]));
+                $lux[$id] = match (true) {
+                    $narrow === null => $candela * $falling * $leaving / ($square * ($square + $spread)),
+                    $narrow->emitter->nits() === null => $narrow->luxAt(new Vec3($at[0], $at[1], $at[2]), new Vec3($plane[0], $plane[1], $plane[2])),
+                    default => $narrow->emitter->leaves(acos(min(1.0, $leaving / sqrt($square)))) * $candela * $falling * $leaving / ($square * ($square + $spread)),
+                };
             }
         }
 

@@ -20,6 +20,9 @@ final readonly class Silhouettes
 
     private const NEAR_M = 0.12;
 
+    /** Cosine of 80°: farther off its axis, a lamp throws no shadow to speak of. */
+    private const WIDE = 0.17;
+
     /** A body reaches no farther aside than this. */
     private const REACH_M = 0.8;
 
@@ -51,23 +54,24 @@ final readonly class Silhouettes
      */
     private function by(SoftBox $lamp, string $owner, array $solids): array
     {
-        $from = $lamp->centre();
+        [$from, $facing] = [$lamp->centre(), $lamp->facing()];
+        $size = max($lamp->emitter->widthM, $lamp->emitter->heightM);
         $walls = [];
         $body = $this->scene->setup->bodies[$owner] ?? null;
-        // No wall is nearer behind someone than this.
-        $clear = $body === null ? 0.0 : $this->scene->setup->room->borderDistanceTo($body->person->place) - self::REACH_M;
+        // No wall is nearer behind someone than this; less than a hand’s breadth is no shadow on a wall.
+        $clear = max(self::NEAR_M, $body === null ? 0.0 : $this->scene->setup->room->borderDistanceTo($body->person->place) - self::REACH_M);
         foreach ($solids as $solid) {
-            $towards = (new Vec3(...$solid->centre))->minus($from);
-            $distance = $towards->length();
-            if ($distance < 0.2 || $lamp->facing()->angleTo($towards) > 1.4) {
+            [$x, $y, $z] = [$solid->centre[0] - $from->x, $solid->centre[1] - $from->y, $solid->centre[2] - $from->z];
+            $distance = sqrt($x * $x + $y * $y + $z * $z);
+            if ($distance < 0.2 || $facing->x * $x + $facing->y * $y + $facing->z * $z < self::WIDE * $distance) {
                 continue;
             }
-            // Behind a thing, its shadow keeps an edge for so far; less than a hand’s breadth is no shadow on a wall.
-            $size = max($lamp->emitter->widthM, $lamp->emitter->heightM);
-            $reaches = static fn (float $thin): bool => $size <= $thin || $distance * ($size / ($size - $thin) - 1) >= max(self::NEAR_M, $clear);
+            // Behind a thing, its shadow keeps an edge for so far.
+            $reaches = static fn (float $thin): bool => $size <= $thin || $distance * ($size / ($size - $thin) - 1) >= $clear;
             if (! $reaches(2 * $solid->radius) || ! $reaches($solid->thinnestM())) {
                 continue;
             }
+            $towards = new Vec3($x, $y, $z);
             [$wall, $along] = $this->wall($from, $towards);
             $edge = Penumbra::width($size, $along);
             if ($wall === null || $along <= 1.02 || $edge > $solid->thinnestM() * $along) {

@@ -64,9 +64,16 @@ final class Solid
             return $this->thinnest;
         }
         $thinnest = INF;
-        foreach ($this->planes() as [$nx, $ny, $nz]) {
-            $along = array_map(static fn (array $p): float => $nx * $p[0] + $ny * $p[1] + $nz * $p[2], $this->points);
-            $thinnest = min($thinnest, max($along) - min($along));
+        foreach ($this->planes() as [$nx, $ny, $nz, $d]) {
+            // All of it lies below the plane.
+            $deepest = $d;
+            foreach ($this->points as [$x, $y, $z]) {
+                $along = $nx * $x + $ny * $y + $nz * $z;
+                if ($along < $deepest) {
+                    $deepest = $along;
+                }
+            }
+            $thinnest = min($thinnest, $d - $deepest);
         }
 
         return $this->thinnest = $thinnest;

@@ -10,9 +10,12 @@ use FineFrame\Light\PolygonSource;
 
 /**
  * What a point sees of a flat, convex, luminous face past convex solids: the face's outline less their silhouettes, in pieces. Exact, but for solids
- * that are drawn by flat sides anyway.
+ * that are drawn by flat sides anyway. In plain numbers, since hundreds of lamps and places are asked at every drag.
+ *
+ * @phpstan-type P2 array{float, float}
+ * @phpstan-type P3 array{float, float, float}
  */
-final readonly class Visible
+final class Visible
 {
     /** Nearer than this to the point, nothing is drawn in perspective, metres. */
     private const NEAR_M = 1e-3;
@@ -23,8 +26,16 @@ final readonly class Visible
     /** More pieces than these are cut no further: by then the rest is slivers. */
     private const MOST_PIECES = 400;
 
-    /** @param  list<list<Vec3>>  $pieces  in the room, on the lines from the point to what is seen, counter-clockwise seen from it */
-    private function __construct(private Vec3 $point, private array $pieces)
+    /** @var list<list<P2>> tangents off the line to the face's middle, counter-clockwise */
+    private array $pieces;
+
+    /**
+     * @param  P3  $from  the point
+     * @param  array{P3, P3, P3}  $axes  to the right, up, and ahead to the face's middle
+     * @param  P3  $normal  the face's
+     * @param  float  $off  how far before the face's plane the point lies, metres
+     */
+    private function __construct(private readonly array $from, private readonly array $axes, private readonly array $normal, private readonly float $off)
     {
     }
 
@@ -37,58 +48,62 @@ final readonly class Visible
     {
         $normal = $face[1]->minus($face[0])->cross($face[2]->minus($face[0]))->unit();
         $off = $normal->dot($point->minus($face[0]));
-        $middle = Vec3::between($face[0], $face[2], 0.5);
-        $ahead = $middle->minus($point)->unit();
         if ($off <= self::NEAR_M) {
             return null;
         }
+        $ahead = Vec3::between($face[0], $face[2], 0.5)->minus($point)->unit();
         $right = $ahead->cross(abs($ahead->z) < 0.9 ? new Vec3(0, 0, 1) : new Vec3(1, 0, 0))->unit();
-        $axes = [$right, $right->cross($ahead), $ahead];
-        $outline = self::drawn(array_map(static fn (Vec3 $c): Vec3 => $c->minus($point), $face), $axes);
+        $plain = static fn (Vec3 $v): array => [$v->x, $v->y, $v->z];
+        $seen = new self($plain($point), [$plain($right), $plain($right->cross($ahead)), $plain($ahead)], $plain($normal), $off);
+        $outline = $seen->drawn(array_map(static fn (Vec3 $corner): array => $plain($corner->minus($point)), $face));
         if ($outline === null) {
             return null;
         }
-        $pieces = [Convex::hull($outline)];
+        $seen->pieces = [Convex::hull($outline)];
         foreach ($hiders as $solid) {
-            $taken = self::silhouette($solid, $point, $axes, $normal, $off);
-            $left = [];
-            foreach (count($taken) < 3 || count($pieces) > self::MOST_PIECES ? [] : $pieces as $piece) {
-                array_push($left, ...array_filter(Convex::minus($piece, $taken), static fn (array $p): bool => Convex::area($p) > self::LEAST));
+            if ($seen->pieces === [] || count($seen->pieces) > self::MOST_PIECES) {
+                break;
             }
-            $pieces = count($taken) < 3 || count($pieces) > self::MOST_PIECES ? $pieces : $left;
-        }
-        $placed = [];
-        foreach ($pieces as $piece) {
-            $corners = [];
-            foreach ($piece as [$x, $y]) {
-                $corners[] = $point->plus($axes[2])->plus($axes[0]->times($x))->plus($axes[1]->times($y));
-            }
-            $placed[] = $corners;
+            $seen->pieces = Convex::less($seen->pieces, $seen->silhouette($solid), self::LEAST);
         }
 
-        return new self($point, $placed);
+        return $seen;
     }
 
     /** Lux at the point for a luminance of 1 cd/m², on a surface with this unit normal. */
     public function luxPerNit(Vec3 $normal): float
     {
-        return array_sum(array_map(fn (array $piece): float => PolygonSource::luxPerNit($piece, $this->point, $normal), $this->pieces));
+        [[$rx, $ry, $rz], [$ux, $uy, $uz], [$fx, $fy, $fz]] = $this->axes;
+        $lux = 0.0;
+        foreach ($this->pieces as $piece) {
+            $corners = [];
+            foreach ($piece as [$x, $y]) {
+                $corners[] = [$fx + $rx * $x + $ux * $y, $fy + $ry * $x + $uy * $y, $fz + $rz * $x + $uz * $y];
+            }
+            $lux += PolygonSource::vector($corners, [$normal->x, $normal->y, $normal->z]);
+        }
+
+        return $lux;
     }
 
     /**
-     * A solid's outline from a point: what of it lies before the point and on its side of the face's plane.
+     * A solid's outline from the point: what of it lies before the point and on its side of the face's plane.
      *
-     * @param  array{Vec3, Vec3, Vec3}  $axes
-     * @return list<array{float, float}> counter-clockwise; none where nothing is
+     * @return list<P2> counter-clockwise; none where nothing is
      */
-    private static function silhouette(Solid $solid, Vec3 $point, array $axes, Vec3 $normal, float $off): array
+    private function silhouette(Solid $solid): array
     {
-        $corners = array_map(static fn (array $p): Vec3 => (new Vec3(...$p))->minus($point), $solid->points);
+        [[$px, $py, $pz], [, , [$fx, $fy, $fz]], [$nx, $ny, $nz]] = [$this->from, $this->axes, $this->normal];
         // Two planes cut it: a little before the eye, and the luminous face itself.
-        $before = array_map(static fn (Vec3 $c): float => $c->dot($axes[2]) - self::NEAR_M, $corners);
-        $near = array_map(static fn (Vec3 $c): float => $off + $normal->dot($c) - 1e-6, $corners);
+        [$corners, $before, $near] = [[], [], []];
+        foreach ($solid->points as [$x, $y, $z]) {
+            [$x, $y, $z] = [$x - $px, $y - $py, $z - $pz];
+            $corners[] = [$x, $y, $z];
+            $before[] = $x * $fx + $y * $fy + $z * $fz - self::NEAR_M;
+            $near[] = $this->off + $nx * $x + $ny * $y + $nz * $z - 1e-6;
+        }
         if (min($before) >= 0.0 && min($near) >= 0.0) {
-            return Convex::hull(self::drawn($corners, $axes) ?? []);
+            return Convex::hull($this->drawn($corners) ?? []);
         }
         $kept = [];
         foreach ($solid->faces as $face) {
@@ -99,13 +114,13 @@ final readonly class Visible
             array_push($kept, ...array_column($polygon, 0));
         }
 
-        return Convex::hull(self::drawn($kept, $axes) ?? []);
+        return Convex::hull($this->drawn($kept) ?? []);
     }
 
     /**
-     * @param  list<array{Vec3, float, float}>  $polygon  with its distances to both planes
+     * @param  list<array{P3, float, float}>  $polygon  with its distances to both planes
      * @param  1|2  $plane
-     * @return list<array{Vec3, float, float}>
+     * @return list<array{P3, float, float}>
      */
     private static function cut(array $polygon, int $plane): array
     {
@@ -114,7 +129,11 @@ final readonly class Visible
         foreach ($polygon as $now) {
             if ($last !== null && ($now[$plane] >= 0.0) !== ($last[$plane] >= 0.0)) {
                 $t = $last[$plane] / ($last[$plane] - $now[$plane]);
-                $kept[] = [Vec3::between($last[0], $now[0], $t), $last[1] + $t * ($now[1] - $last[1]), $last[2] + $t * ($now[2] - $last[2])];
+                [[$ax, $ay, $az], [$bx, $by, $bz]] = [$last[0], $now[0]];
+                $kept[] = [
+                    [$ax + $t * ($bx - $ax), $ay + $t * ($by - $ay), $az + $t * ($bz - $az)],
+                    $last[1] + $t * ($now[1] - $last[1]), $last[2] + $t * ($now[2] - $last[2]),
+                ];
             }
             if ($now[$plane] >= 0.0) {
                 $kept[] = $now;
@@ -126,19 +145,19 @@ final readonly class Visible
     }
 
     /**
-     * @param  list<Vec3>  $points  from the eye
-     * @param  array{Vec3, Vec3, Vec3}  $axes
-     * @return list<array{float, float}>|null tangents; null where one lies beside or behind the eye
+     * @param  list<P3>  $points  from the eye
+     * @return list<P2>|null tangents; null where one lies beside or behind the eye
      */
-    private static function drawn(array $points, array $axes): ?array
+    private function drawn(array $points): ?array
     {
+        [[$rx, $ry, $rz], [$ux, $uy, $uz], [$fx, $fy, $fz]] = $this->axes;
         $drawn = [];
-        foreach ($points as $point) {
-            $ahead = $point->dot($axes[2]);
+        foreach ($points as [$x, $y, $z]) {
+            $ahead = $x * $fx + $y * $fy + $z * $fz;
             if ($ahead < self::NEAR_M / 2) {
                 return null;
             }
-            $drawn[] = [$point->dot($axes[0]) / $ahead, $point->dot($axes[1]) / $ahead];
+            $drawn[] = [($x * $rx + $y * $ry + $z * $rz) / $ahead, ($x * $ux + $y * $uy + $z * $uz) / $ahead];
         }
 
         return $drawn;

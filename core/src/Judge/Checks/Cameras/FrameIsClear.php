@@ -49,7 +49,7 @@ final class FrameIsClear extends Rule
                     new Working('share = visible outline in the delivered frame / frame; way out = its deepest point inside the frame’s side', [
                         'share' => Quantity::share($intrusion->share), 'past the left' => Quantity::metres($intrusion->clearM['left']), 'past the right' => Quantity::metres($intrusion->clearM['right']),
                     ]),
-                    [...$this->outOfFrame($situation, $view, $intrusion), ...$this->swung($situation, $intrusion), ...Moves::longer($situation, $view->camera)],
+                    fn (): array => [...$this->outOfFrame($situation, $view, $intrusion), ...$this->swung($situation, $intrusion), ...Moves::longer($situation, $view->camera)],
                     match ($side) {
                         'top' => 'raise',
                         'bottom' => 'lower',

@@ -61,7 +61,7 @@ final class StandFitsItsPlace extends Rule
                 ['thing' => $name, 'what' => $what, 'distance' => Quantity::metres(max(0.0, $deep)), 'radius' => Quantity::metres($print->radiusM)],
                 [$print->owner],
                 new Working('overlap = leg radius + clearance − distance to the obstacle', ['leg radius' => Quantity::metres($print->radiusM), 'clearance' => Quantity::metres($situation->limits->get('clearance_m')), 'overlap' => Quantity::metres($deep)]),
-                $deep > 0 ? $this->ideas($situation, $print, $name, $away, $deep) : [],
+                $deep > 0 ? fn (): array => $this->ideas($situation, $print, $name, $away, $deep) : [],
                 $deep > 0 ? ($what === '' ? 'wall' : 'fails') : null,
             );
         }

@@ -44,7 +44,7 @@ final class BoomStaysOutOfFrame extends Rule
                         ['thing' => $situation->name($id), 'camera' => $label, 'distance' => Quantity::metres(max(0.0, $clear)), 'limit' => Quantity::metres($margin)],
                         [$id, $camera],
                         new Working('how far the tip is outside the delivered frame', ['outside' => Quantity::metres(min(9.99, $clear)), 'margin' => Quantity::metres($margin)]),
-                        $isNear ? $this->ideas($situation, $id, $margin - $clear, $margin - $clear) : [],
+                        $isNear ? fn (): array => $this->ideas($situation, $id, $margin - $clear, $margin - $clear) : [],
                         $isNear ? 'margin' : null,
                     );
 
@@ -57,7 +57,7 @@ final class BoomStaysOutOfFrame extends Rule
                     ['thing' => $situation->name($id), 'camera' => $label, 'distance' => Quantity::metres(max($deep, 0.001)), 'share' => Quantity::share($intrusion->share)],
                     [$id, $camera],
                     new Working('how far the tip hangs below the frame’s top side', ['below the top' => Quantity::metres($deep), 'share of the frame' => Quantity::share($intrusion->share)]),
-                    $this->ideas($situation, $id, $intrusion->clearM['top'], $deep),
+                    fn (): array => $this->ideas($situation, $id, $intrusion->clearM['top'], $deep),
                     $deep > 0 ? 'tip' : 'pole',
                 );
             }
