@@ -79,6 +79,7 @@ final readonly class Backdrop
             // What a white wall would have to get to look as bright.
             return ['around' => M_PI * ($this->scene->windows()?->nits($this->owner) ?? 0.0)];
         }
+
         return array_map($this->by(...), $this->scene->lamps) + ['around' => $this->scene->around()->at($this->place(), $this->normal, true)];
     }
 

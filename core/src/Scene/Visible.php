@@ -93,7 +93,8 @@ final class Visible
      */
     private function silhouette(Solid $solid): array
     {
-        [[$px, $py, $pz], [, , [$fx, $fy, $fz]], [$nx, $ny, $nz]] = [$this->from, $this->axes, $this->normal];
+        [[$px, $py, $pz], [$nx, $ny, $nz]] = [$this->from, $this->normal];
+        [$fx, $fy, $fz] = $this->axes[2];
         // Two planes cut it: a little before the eye, and the luminous face itself.
         [$corners, $before, $near] = [[], [], []];
         foreach ($solid->points as [$x, $y, $z]) {
