@@ -48,8 +48,9 @@ $judge = Judge::standard();
 $scene = new Scene($setup);
 
 bench('read the demo plan', null, 100, fn () => PlanReader::json($file));
-bench('judge the demo plan', 15, 100, fn () => $judge->judge($setup));
-bench('find and try every mend', null, 40, function () use ($judge, $setup): void {
+bench('judge the demo plan', 15, 100, fn () => $judge->judge(new Situation($setup)));
+bench('find and try every mend', null, 40, function () use ($setup): void {
+    $judge = Judge::standard();
     $verdicts = $judge->judge($setup);
     foreach ($verdicts->findings as $finding) {
         $judge->mend($setup, $verdicts, $finding);
@@ -66,15 +67,16 @@ for ($i = 2; $i < 8; $i++) {
 $eight = (new Edit(['/setups/duo/moves' => []]))->applyTo($full)->setup('duo');
 $crowded = new Scene($eight);
 bench('a frame with 60 things in it', 25, 60, fn () => FramePicture::of($crowded, $crowded->views['cam-b']));
-bench('judge 8 cameras × 60 things', 60, 20, fn () => $judge->judge($eight));
+bench('judge 8 cameras × 60 things', 60, 20, fn () => $judge->judge(new Situation($eight)));
 $most = Plans::largest()->setup();
-bench('judge the largest plan', 1500, 5, fn () => $judge->judge($most), 2);
+bench('judge the largest plan', 1500, 5, fn () => $judge->judge(new Situation($most)), 2);
 $links = Plans::room()->sitter('ann', 3, 3);
 for ($i = 0; $i < 64; $i++) {
     $links = $links->row('links', ['id' => "link-$i", 'name' => "link $i", 'from_mhz' => 470, 'to_mhz' => 698, 'set_mhz' => 470.1 + 0.1 * $i]);
 }
 $crowded64 = $links->setup();
-bench('judge 64 wireless links and mend them', 1000, 5, function () use ($judge, $crowded64): void {
+bench('judge 64 wireless links and mend them', 1000, 5, function () use ($crowded64): void {
+    $judge = Judge::standard();
     $verdicts = $judge->judge($crowded64);
     $judge->mend($crowded64, $verdicts, $verdicts->findings[0]);
 }, 2);

@@ -36,7 +36,7 @@ final readonly class ContactSheet
     {
         [$rows, $shared] = [[], new Shared];
         foreach ($this->looks($setup) as $name => $looked) {
-            $rows[] = $this->row((string) $name, new Situation($looked->applied($setup), $looked->isBare ? new Shared : $shared), $looked);
+            $rows[] = $this->row((string) $name, new Situation($looked->applied($setup), $shared), $looked);
         }
 
         return $rows;

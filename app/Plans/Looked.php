@@ -37,7 +37,7 @@ final readonly class Looked
             $thing->reflects === null ?: $values["$at/furniture/$thing->id"] = null;
         }
 
-        return $values === [] ? $setup : (new Edit($values))->applyTo($setup->plan)->again($setup);
+        return $values === [] ? $setup : $setup->after(new Edit($values));
     }
 
     /** @return array<string, string|null> as an address says it */

@@ -23,14 +23,16 @@ final class Mending
     /** The first that is still to be tried. */
     public readonly int $next;
 
-    /** @param  int  $from  how many were tried before, by an earlier answer */
-    public function __construct(Judge $judge, SetupPlan $setup, Verdicts $verdicts, public readonly int $from, float $milliseconds)
+    /**
+     * @param  int  $from  how many were tried before, by an earlier answer
+     * @param  bool  $isPatient  whether one at least is tried, however long it takes: asking again and again comes to an end
+     */
+    public function __construct(Judge $judge, SetupPlan $setup, Verdicts $verdicts, public readonly int $from, float $milliseconds, bool $isPatient)
     {
         $open = array_values(array_filter($verdicts->findings, static fn (Finding $f): bool => $f->severity !== Severity::Holds));
         $this->count = count($open);
         $until = microtime(true) + $milliseconds / 1000;
-        // One at least, so that asking again and again comes to an end.
-        for ($next = $from; $next < $this->count && ($milliseconds > 0.0) && ($next === $from || microtime(true) < $until); $next++) {
+        for ($next = $from; $next < $this->count && (microtime(true) < $until || ($isPatient && $next === $from)); $next++) {
             $this->tried[$open[$next]->key()] = $judge->mend($setup, $verdicts, $open[$next]);
         }
         $this->next = $next;

@@ -38,7 +38,7 @@ final class ProposalDesk
 
     public function after(Proposal $proposal): Situation
     {
-        return new Situation($proposal->edit->applyTo($this->situation->setup->plan)->again($this->situation->setup));
+        return $this->situation->after($proposal->edit);
     }
 
     /** @return list<FrameDrawing> */

@@ -58,6 +58,9 @@ final class Workspace
 
     public readonly Verdicts $verdicts;
 
+    /** How long that took. */
+    private readonly float $judgedMs;
+
     public readonly Phrase $phrase;
 
     /** The selected thing's card; null when nothing is, or it is no longer there. */
@@ -85,8 +88,10 @@ final class Workspace
         private readonly int $mendsFrom = 0,
     ) {
         $this->room = $setup->room->called($room);
-        $this->situation = new Situation($setup);
+        $this->situation = $judge->situation($setup);
+        $began = microtime(true);
         $this->verdicts = $judge->judge($this->situation);
+        $this->judgedMs = 1000 * (microtime(true) - $began);
         $this->phrase = new Phrase($reader);
         $this->card = (new Cards($kept ?? $setup))->find($selected ?? '');
     }
@@ -253,7 +258,11 @@ final class Workspace
     /** While a pointer moves, mends are not tried: the verdicts must keep up. */
     public function mending(): Mending
     {
-        return $this->mending ??= new Mending($this->judge, $this->setup, $this->verdicts, $this->mendsFrom, ! $this->mends ? 0.0 : Config::float($this->isPatient ? 'fineframe.mends_later_ms' : 'fineframe.mends_ms'));
+        // To try a mend is to judge again: where that took longer than a page may, none is tried before it stands.
+        $milliseconds = Config::float($this->isPatient ? 'fineframe.mends_later_ms' : 'fineframe.mends_ms');
+        $mayTry = $this->mends && ($this->isPatient || $this->judgedMs < $milliseconds);
+
+        return $this->mending ??= new Mending($this->judge, $this->setup, $this->verdicts, $this->mendsFrom, $mayTry ? $milliseconds : 0.0, $mayTry && $this->isPatient);
     }
 
     /** Whether a part takes longer than a page may, and comes after it. */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use FineFrame\Judge\CheckSet;
+use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Severity;
 use FineFrame\Tests\Cases;
@@ -148,4 +149,22 @@ it('has nothing to offer where only another lens would do', function (): void {
     $verdicts = $judge->judge($setup);
 
     expect($judge->mend($setup, $verdicts, $verdicts->find('lens-focuses-this-near:cam-b+miller')))->toBeNull();
+});
+
+it('judges a plan the same, whatever plan it judged before', function (): void {
+    $setup = Cases::shipped();
+    $judge = Judge::standard();
+    mt_srand(12);
+    $changes = [
+        ...array_map(fn (): array => ['cameras/cam-b/x_m' => 3 + mt_rand(0, 300) / 100, 'cameras/cam-b/y_m' => 0.7 + mt_rand(0, 150) / 100], range(1, 4)),
+        ...array_map(fn (): array => ['lights/key/height_m' => 1.2 + mt_rand(0, 100) / 100, 'lights/key/dimmer' => mt_rand(5, 100) / 100], range(1, 4)),
+        ['lights/back/on' => false], ['metering/weather' => 'clear'], ['/locations/stone-room/space/openings/south-window/curtain' => 'blackout'],
+        ['furniture/hopper/x_m' => 4.0], ['subjects/miller/y_m' => 2.2], ['subjects/miller/posture' => 'standing'],
+    ];
+    $plain = static fn (array $findings): array => array_map(static fn (Finding $f): array => [$f->key(), $f->case, $f->severity, $f->arguments], $findings);
+    $judge->judge($setup);
+    foreach ($changes as $change) {
+        $changed = Cases::shipped($change);
+        expect($plain($judge->judge($changed)->findings))->toEqual($plain(Judge::standard()->judge($changed)->findings), json_encode($change));
+    }
 });

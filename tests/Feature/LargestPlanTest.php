@@ -12,7 +12,7 @@ beforeEach(function (): void {
 
 it('answers first and asks for what takes longer once the page stands', function (): void {
     $at = "/shoots/{$this->shoot->id}";
-    $this->get("$at/light")->assertOk()->assertSee('Lighting the frames')->assertSee('Looking for mends: 1 of 60')->assertSee('Look for a mend');
+    $this->get("$at/light")->assertOk()->assertSee('Lighting the frames')->assertSee('Looking for mends: 0 of 60')->assertSee('Look for a mend');
     $this->get("$at/light?look=stops")->assertOk()->assertSee('Metering the floor')->assertDontSee('stop-line');
 
     config(['fineframe.mends_later_ms' => 0.001]);

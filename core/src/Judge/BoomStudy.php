@@ -66,7 +66,7 @@ final readonly class BoomStudy
                 continue;
             }
             $edit = $this->situation->edit("cameras/$id", ['aim/eye_line' => $line]);
-            $after = new Situation($edit->applyTo($this->situation->setup->plan)->again($this->situation->setup));
+            $after = $this->situation->after($edit);
             $then = $after->nearestBoom($this->boom->placement->id);
             $won = $then === null ? 0.0 : Boom::costDb($nearest->distanceM, $then->distanceM);
             $down = $camera->delivered->heightAt($this->situation->scene->views[$id]->depth($this->boom->mouth)) * $up;

@@ -90,11 +90,12 @@ final readonly class DimmerPlan
      */
     private static function terms(Situation $situation, Body $body, array $full): array
     {
-        $plan = (new Edit($full))->applyTo($situation->setup->plan)->again($situation->setup);
+        $lit = $situation->after(new Edit($full));
+        $plan = $lit->setup;
         $switch = static fn (LightPlacement $light): string => "/setups/{$plan->setup->id}/lights/$light->id/on";
         $switches = array_map($switch, $plan->setup->lights);
-        $read = static function (string ...$off) use ($plan, $body): array {
-            $after = new Situation((new Edit(array_fill_keys($off, false)))->applyTo($plan->plan)->again($plan));
+        $read = static function (string ...$off) use ($lit, $body): array {
+            $after = $lit->after(new Edit(array_fill_keys($off, false)));
             $face = $after->face($body->person->id);
             $camera = array_values(array_filter($after->setup->cameras, static fn (Camera $c): bool => $after->setup->bodyFor($c)?->person->id === $body->person->id))[0] ?? null;
 

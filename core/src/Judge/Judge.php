@@ -7,15 +7,20 @@ namespace FineFrame\Judge;
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Scene\Shared;
 
 final class Judge
 {
+    /** What one judging and the trials after it have in common. */
+    private readonly Shared $shared;
+
     /** @var array{Edit, Trial}|null the last change that was tried: one that would mend several findings is tried once for all of them */
     private ?array $last = null;
 
     /** @param  list<Check>  $checks */
     public function __construct(private readonly array $checks)
     {
+        $this->shared = new Shared;
     }
 
     public static function standard(): self
@@ -25,7 +30,7 @@ final class Judge
 
     public function judge(SetupPlan|Situation $setup): Verdicts
     {
-        $situation = $setup instanceof Situation ? $setup : new Situation($setup);
+        $situation = $setup instanceof Situation ? $setup : $this->situation($setup);
         $findings = [];
         foreach ($this->checks as $check) {
             foreach ($check->run($situation) as $finding) {
@@ -34,6 +39,12 @@ final class Judge
         }
 
         return new Verdicts($findings);
+    }
+
+    /** A setup to be judged. */
+    public function situation(SetupPlan $setup): Situation
+    {
+        return new Situation($setup, $this->shared);
     }
 
     /** The first idea that, tried on a copy, makes the finding hold and breaks nothing that did not break before. */
@@ -57,7 +68,7 @@ final class Judge
         }
         $this->last = null;
         try {
-            $trial = new Trial(new Situation($edit->applyTo($setup->plan)->again($setup)));
+            $trial = new Trial($this->situation($setup->after($edit)));
         } catch (InvalidDocument) {
             return null;
         }

@@ -88,6 +88,16 @@ final class Situation
         $this->limits = $setup->plan->brief->limits;
     }
 
+    /**
+     * After a change; what that leaves as it is need not be looked at again.
+     *
+     * @throws \FineFrame\Document\InvalidDocument
+     */
+    public function after(Edit $edit): self
+    {
+        return new self($this->setup->after($edit), $this->scene->shared);
+    }
+
     public function place(): PlaceView
     {
         return $this->place ??= new PlaceView($this->setup->plan, $this->setup->location);

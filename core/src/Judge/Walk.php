@@ -114,7 +114,7 @@ final class Walk
             }
         }
         // Where they stand is judged as it is drawn.
-        $there = $share === 0.0 ? $this->situation : new Situation((new Edit($edits))->applyTo($setup->plan)->again($setup));
+        $there = $share === 0.0 ? $this->situation : $this->situation->after(new Edit($edits));
         $face = $there->face($who);
         $camera = array_values(array_filter($there->setup->cameras, static fn (Camera $c): bool => $there->setup->bodyFor($c)?->person->id === $who))[0] ?? null;
 

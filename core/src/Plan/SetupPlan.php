@@ -38,6 +38,16 @@ final readonly class SetupPlan
         [$this->bodies, $this->cameras] = [$bodies, $cameras];
     }
 
+    /**
+     * The same setup of the plan after a change.
+     *
+     * @throws \FineFrame\Document\InvalidDocument
+     */
+    public function after(Edit $edit): self
+    {
+        return $edit->applyTo($this->plan)->again($this);
+    }
+
     /** Whether people talk here; else they perform. */
     public function isTalk(): bool
     {

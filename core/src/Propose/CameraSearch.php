@@ -350,7 +350,7 @@ final class CameraSearch
             }
             $judged++;
             $edit = $this->edit($pair, $a, $b, $subject);
-            $after = $edit->applyTo($this->situation->setup->plan)->again($this->situation->setup);
+            $after = $this->situation->setup->after($edit);
             [$breaks, $toMove] = $this->broken($after, $before);
             if ($breaks || ! $this->elsewhere->has($after, $toMove)) {
                 continue;

@@ -39,9 +39,9 @@ final readonly class Elsewhere
         if ($ids === []) {
             return true;
         }
-        $scene = new Scene($after);
+        $scene = new Scene($after, $this->situation->scene->shared);
         $lit = array_intersect($ids, array_keys($scene->lamps));
-        $dark = $lit === [] ? null : new Scene((new Edit(["/setups/{$after->setup->id}/lights" => []]))->applyTo($after->plan)->again($after));
+        $dark = $lit === [] ? null : new Scene($after->after(new Edit(["/setups/{$after->setup->id}/lights" => []])), $scene->shared);
         $stand = $dark === null ? null : new LampStand($dark, $this->situation->limits->get('way_out_depth_m'));
         foreach ($ids as $id) {
             $cloth = self::cloths($after)[$id] ?? null;

@@ -64,8 +64,8 @@ final class LightSearch
     {
         $setup = $situation->setup;
         $this->kept = $this->kept();
-        $this->bare = (new Edit(["/setups/{$setup->setup->id}/lights" => $this->kept]))->applyTo($setup->plan)->again($setup);
-        $this->dark = new Scene($this->bare);
+        $this->bare = $setup->after(new Edit(["/setups/{$setup->setup->id}/lights" => $this->kept]));
+        $this->dark = new Scene($this->bare, $situation->scene->shared);
         $this->stand = new LampStand($this->dark, $situation->limits->get('way_out_depth_m'));
         $this->kit = new LampKit($setup->plan->kit);
         $this->score = new LightScore($setup->plan->brief->schools);
@@ -117,7 +117,7 @@ final class LightSearch
     /** The same for proposals that put the same lamps to about the same places. */
     private function likeness(Proposal $proposal): string
     {
-        $things = array_map(static fn (LightPlacement $l): string => $l->fixture.' '.round($l->place->x).' '.round($l->place->y), $proposal->edit->applyTo($this->situation->setup->plan)->again($this->situation->setup)->setup->lights);
+        $things = array_map(static fn (LightPlacement $l): string => $l->fixture.' '.round($l->place->x).' '.round($l->place->y), $this->situation->setup->after($proposal->edit)->setup->lights);
         sort($things);
 
         return implode(', ', $things).' '.count($proposal->edit->values);
@@ -234,7 +234,7 @@ final class LightSearch
     private function with(array $values): ?Situation
     {
         try {
-            return new Situation((new Edit($values))->applyTo($this->situation->setup->plan)->again($this->situation->setup));
+            return $this->situation->after(new Edit($values));
         } catch (InvalidDocument) {
             return null;
         }

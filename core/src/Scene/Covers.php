@@ -31,8 +31,8 @@ final class Covers
     /** @var list<Cover> what may hide it */
     private array $before = [];
 
-    /** @param  iterable<Solid>  $solids  all that may hide anything */
-    public function __construct(private readonly LensView $view, private readonly iterable $solids)
+    /** @param  array<Solid>  $solids  all that may hide anything */
+    public function __construct(private readonly LensView $view, public readonly array $solids)
     {
     }
 

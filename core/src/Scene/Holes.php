@@ -22,6 +22,8 @@ final readonly class Holes
     /** @var array<string, list<array{Vec2, Vec2, Vec2, float, float, float, float, float}>> by wall: corner, unit along it, unit inward, width, sill, head, depth, share let through */
     private array $byWall;
 
+    private string $key;
+
     public function __construct(Rooms $rooms)
     {
         $all = [];
@@ -33,6 +35,7 @@ final readonly class Holes
             }
         }
         $this->byWall = $all;
+        $this->key = hash('xxh128', serialize($all), true);
     }
 
     /**
@@ -60,6 +63,12 @@ final readonly class Holes
         }
 
         return 0.0;
+    }
+
+    /** The same for places whose windows let through the same in the same places. */
+    public function key(): string
+    {
+        return $this->key;
     }
 
     /** @return list<array{Vec3, Vec3, float}> all windows in small parts: middle, unit inward, square metres */

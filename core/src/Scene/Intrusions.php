@@ -34,15 +34,24 @@ final class Intrusions
     /** @return list<Intrusion> of things that nobody wants in frame */
     public function all(): array
     {
+        $unwanted = $this->unwanted();
         $found = [];
-        foreach ($this->unwanted() as $owner => $solids) {
-            $share = $this->share($solids);
-            if ($share > self::LEAST_SHARE) {
-                $found[] = new Intrusion($owner, $solids[0]->kind, $share, $this->clearances($owner));
-            }
+        foreach ($this->scene->shared->list($this->key(), fn (): array => array_filter(array_map($this->share(...), $unwanted), static fn (float $share): bool => $share > self::LEAST_SHARE)) as $owner => $share) {
+            $found[] = new Intrusion((string) $owner, $unwanted[$owner][0]->kind, $share, $this->clearances((string) $owner));
         }
 
         return $found;
+    }
+
+    /** All that the shares depend on: the lens, and what may show in its frame. */
+    private function key(): string
+    {
+        $key = $this->view->key().$this->but;
+        foreach ($this->covers()->solids as $solid) {
+            $key .= $this->view->mayShow($solid) ? "$solid->owner {$solid->kind->name} ".$solid->shape() : '';
+        }
+
+        return hash('xxh128', $key, true);
     }
 
     /**

@@ -140,6 +140,12 @@ final readonly class LensView
         ];
     }
 
+    /** The same for lenses that see the same of everything. */
+    public function key(): string
+    {
+        return pack('d*', ...$this->eye, ...$this->forward, ...$this->right, ...$this->up, ...[$this->tanX, $this->tanY, $this->cropX, $this->cropY]);
+    }
+
     /** False when a solid's sphere lies past a side of the recorded frame. */
     public function mayShow(Solid $solid): bool
     {

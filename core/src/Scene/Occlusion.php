@@ -66,22 +66,60 @@ final readonly class Occlusion
      */
     public static function ofFace(Scene $scene, array $corners, Vec3 $point, array $but, int $rays = self::RAYS): float
     {
-        [$a, $b, , $d] = $corners;
-        [$across, $up] = [$b->minus($a), $d->minus($a)];
         $from = [$point->x, $point->y, $point->z];
         $before = self::before($scene, $corners, $from, $but);
         if ($before === []) {
             return 1.0;
         }
-        $walls = array_filter($before, static fn (Solid $s): bool => $s->kind === ThingKind::Room);
-        if ($walls === [] && $rays >= self::RAYS) {
-            $share = self::share($corners, $point, $before);
-            if ($share !== null) {
-                return $share;
-            }
+
+        // A few rays are cast sooner than what they depend on is written down.
+        return $rays < self::RAYS ? self::byRays($scene, $corners, $from, $before, $rays)
+            : $scene->shared->share(self::key($scene, $corners, $from, $before), static fn (): float => self::looked($scene, $corners, $point, $before));
+    }
+
+    /**
+     * All that the share of a face depends on.
+     *
+     * @param  list<Vec3>  $corners
+     * @param  array{float, float, float}  $from
+     * @param  list<Solid>  $before
+     */
+    private static function key(Scene $scene, array $corners, array $from, array $before): string
+    {
+        $numbers = $from;
+        foreach ($corners as $corner) {
+            array_push($numbers, $corner->x, $corner->y, $corner->z);
         }
+        $key = pack('d*', ...$numbers);
+        foreach ($before as $solid) {
+            $key .= $solid->kind === ThingKind::Room ? $scene->holes()->key().$solid->owner.$solid->shape() : $solid->shape();
+        }
+
+        return hash('xxh128', $key, true);
+    }
+
+    /**
+     * @param  list<Vec3>  $corners
+     * @param  list<Solid>  $before
+     */
+    private static function looked(Scene $scene, array $corners, Vec3 $point, array $before): float
+    {
+        $walls = array_filter($before, static fn (Solid $s): bool => $s->kind === ThingKind::Room);
+        $share = $walls === [] ? self::share($corners, $point, $before) : null;
+
         // Walls have windows, which let a share through: these are asked ray by ray.
-        $rays = $rays >= self::RAYS ? self::WALL_RAYS : $rays;
+        return $share ?? self::byRays($scene, $corners, [$point->x, $point->y, $point->z], $before, self::WALL_RAYS);
+    }
+
+    /**
+     * @param  list<Vec3>  $corners
+     * @param  array{float, float, float}  $from
+     * @param  list<Solid>  $before
+     */
+    private static function byRays(Scene $scene, array $corners, array $from, array $before, int $rays): float
+    {
+        [$a, $b, , $d] = $corners;
+        [$across, $up] = [$b->minus($a), $d->minus($a)];
         $clear = 0.0;
         for ($i = 0; $i < $rays; $i++) {
             for ($j = 0; $j < $rays; $j++) {

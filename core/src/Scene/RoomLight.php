@@ -215,8 +215,12 @@ final class RoomLight
 
     private function byDay(DirectLight $direct, Windows $windows, float $roomFactor): RoomGlow
     {
-        [$lux, $this->sunShare] = $direct->ofDay($windows);
+        [$glow, $this->sunShare] = $this->patches->under($windows->key(), function () use ($direct, $windows): array {
+            [$lux, $sunShare] = $direct->ofDay($windows);
 
-        return $this->balanced($lux)->times($roomFactor);
+            return [$this->balanced($lux), $sunShare];
+        });
+
+        return $glow->times($roomFactor);
     }
 }

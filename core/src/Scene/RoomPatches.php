@@ -59,6 +59,11 @@ final class RoomPatches
     /** @var array<string, list<array{int, int, int|null, list<float>}>> by meter */
     private array $ways = [];
 
+    private const KEPT_DAYS = 60;
+
+    /** @var array<string, array{RoomGlow, float}> by daylight */
+    private array $days = [];
+
     /** @var array<string, int|false|null> what stands between a source and a part: a piece of clutter, a wall (false), nothing */
     private array $met = [];
 
@@ -76,6 +81,22 @@ final class RoomPatches
         }
 
         return $this->ways[$meter];
+    }
+
+    /**
+     * The room under a daylight: several moments of a day are looked at for every plan.
+     *
+     * @param  \Closure(): array{RoomGlow, float}  $look
+     * @return array{RoomGlow, float} with the sun's share
+     */
+    public function under(string $daylight, \Closure $look): array
+    {
+        if (! isset($this->days[$daylight])) {
+            count($this->days) < self::KEPT_DAYS ?: array_shift($this->days);
+            $this->days[$daylight] = $look();
+        }
+
+        return $this->days[$daylight];
     }
 
     /** What a source that stays sees of a part: a piece of clutter before it, false where a wall stands between, null where nothing does. */

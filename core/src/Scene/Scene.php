@@ -60,6 +60,8 @@ final class Scene
 
     private ?RoomPatches $patches = null;
 
+    private ?string $fingerprint = null;
+
     /** Whether it is looked at under another sky than its setup's. */
     private bool $isOtherDay = false;
 
@@ -78,7 +80,7 @@ final class Scene
     /** @var array<string, Boom> */
     public readonly array $booms;
 
-    /** @param  Shared  $shared  another scene's, where both differ only in what burns and what the sky is */
+    /** @param  Shared  $shared  another scene's, where they have much in common */
     public function __construct(public readonly SetupPlan $setup, public readonly Shared $shared = new Shared)
     {
         $views = $lamps = $booms = [];
@@ -247,9 +249,17 @@ final class Scene
     /** The share of a lamp that a place sees: as rays to nine parts of it find, enough to paint by. */
     public function sees(string $lamp, Vec3 $at, string $but = ''): float
     {
-        $key = sprintf('%s %s %.3f %.3f %.3f', $lamp, $but, $at->x, $at->y, $at->z);
+        $box = $this->lamps[$lamp];
+        [$c, $f] = [$box->centre(), $box->facing()];
+        $key = sprintf('%s %s %.3f %.3f %.3f ', $lamp, $but, $at->x, $at->y, $at->z).pack('d*', $c->x, $c->y, $c->z, $f->x, $f->y, $f->z, $box->emitter->widthM, $box->emitter->heightM);
 
-        return $this->shared->seen($key, fn (): float => Occlusion::seen($this, $this->lamps[$lamp], $at, $but, 3));
+        return $this->shared->share($this->fingerprint().$key, fn (): float => Occlusion::seen($this, $box, $at, $but, 3));
+    }
+
+    /** The same for scenes in which everything is of one shape in one place, whatever burns. */
+    private function fingerprint(): string
+    {
+        return $this->fingerprint ??= hash('xxh128', $this->holes()->key().implode('', array_map(static fn (Solid $s): string => $s->owner.$s->shape(), [...$this->shell, ...$this->solids])), true);
     }
 
     /** @return list<Solid> what a lens may see: all but the camera itself */

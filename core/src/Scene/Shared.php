@@ -4,15 +4,40 @@ declare(strict_types=1);
 
 namespace FineFrame\Scene;
 
-/** What scenes share that differ only in what burns and what the sky is: what hides what. */
+/** What was looked for before, by all that it depends on: a scene that differs elsewhere need not look again. */
 final class Shared
 {
-    /** @var array<string, float> the share of a lamp that a place sees, by both */
-    private array $seen = [];
+    /** More answers than these are forgotten together: a search looks at thousands of plans. */
+    private const KEPT = 60_000;
+
+    /** @var array<string, float> */
+    private array $shares = [];
+
+    /** @var array<string, array<string, float>> */
+    private array $lists = [];
 
     /** @param  \Closure(): float  $look */
-    public function seen(string $key, \Closure $look): float
+    public function share(string $key, \Closure $look): float
     {
-        return $this->seen[$key] ??= $look();
+        if (! isset($this->shares[$key])) {
+            count($this->shares) < self::KEPT ?: $this->shares = [];
+            $this->shares[$key] = $look();
+        }
+
+        return $this->shares[$key];
+    }
+
+    /**
+     * @param  \Closure(): array<string, float>  $look
+     * @return array<string, float>
+     */
+    public function list(string $key, \Closure $look): array
+    {
+        if (! isset($this->lists[$key])) {
+            count($this->lists) < self::KEPT ?: $this->lists = [];
+            $this->lists[$key] = $look();
+        }
+
+        return $this->lists[$key];
     }
 }

@@ -16,6 +16,8 @@ final class Solid
 
     private ?float $thinnest = null;
 
+    private ?string $shape = null;
+
     /** @var P3 */
     public readonly array $centre;
 
@@ -55,6 +57,12 @@ final class Solid
     public function planes(): array
     {
         return $this->planes ??= array_map($this->plane(...), $this->faces);
+    }
+
+    /** The same for solids of the same shape in the same place, and for no others. */
+    public function shape(): string
+    {
+        return $this->shape ??= hash('xxh128', pack('d*', ...array_merge(...$this->points)), true);
     }
 
     /** How thin it is: the least of its widths across its faces, metres. */

@@ -48,6 +48,12 @@ final class Windows
         }
     }
 
+    /** The same for the same light through the same windows. */
+    public function key(): string
+    {
+        return hash('xxh128', serialize([$this->panes, $this->day, $this->sun, $this->isUp, $this->rooms->northRad]), true);
+    }
+
     public static function veil(Opening $opening): Veil
     {
         return (new Veil(...self::CLOTH[$opening->curtain->value]))->behind(new Veil(...self::GLASS[$opening->glazing->value]));
