@@ -68,13 +68,14 @@ final readonly class Silhouettes
             }
             // Behind a thing, its shadow keeps an edge for so far.
             $reaches = static fn (float $thin): bool => $size <= $thin || $distance * ($size / ($size - $thin) - 1) >= $clear;
-            if (! $reaches(2 * $solid->radius) || ! $reaches($solid->thinnestM())) {
+            if (! $reaches(2 * $solid->radius)) {
                 continue;
             }
             $towards = new Vec3($x, $y, $z);
             [$wall, $along] = $this->wall($from, $towards);
             $edge = Penumbra::width($size, $along);
-            if ($wall === null || $along <= 1.02 || $edge > $solid->thinnestM() * $along) {
+            // How thin it is takes longer to say than how large it is at most.
+            if ($wall === null || $along <= 1.02 || $edge > 2 * $solid->radius * $along || $edge > $solid->thinnestM() * $along || ! $reaches($solid->thinnestM())) {
                 continue;
             }
             [$nx, $ny, $nz] = $wall->planes()[0];
