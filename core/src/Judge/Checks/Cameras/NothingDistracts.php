@@ -24,6 +24,9 @@ final class NothingDistracts extends Rule
     /** Within this of the look, something is seen without turning. */
     private const SIGHT_RAD = 45 * M_PI / 180;
 
+    /** Half the width of a head, metres. */
+    private const HALF_HEAD_M = 0.08;
+
     public function id(): string
     {
         return 'nothing-distracts';
@@ -65,15 +68,34 @@ final class NothingDistracts extends Rule
         }
     }
 
+    /** Whether a face comes through between what stands there: a pole before it hides nobody. */
     private function sees(Situation $situation, Body $body, Vec3 $head, string $owner): bool
     {
         $to = $head->minus($body->eyes);
         if ($body->face()->at(0.0)->angleTo($to) > self::SIGHT_RAD) {
             return false;
         }
-        $hidden = array_filter([...$situation->scene->shell, ...$situation->scene->solids], static fn (Solid $s): bool => $s->owner !== $owner && $s->owner !== $body->person->id && $s->kind !== ThingKind::Boom
-            && ($met = $s->hitBy([$body->eyes->x, $body->eyes->y, $body->eyes->z], [$to->x, $to->y, $to->z])) !== null && $met < 0.97);
+        $solids = array_filter([...$situation->scene->shell, ...$situation->scene->solids], static fn (Solid $s): bool => ! in_array($s->owner, [$owner, $body->person->id], true) && $s->kind !== ThingKind::Boom);
+        $aside = $to->floor()->left()->unit()->times(self::HALF_HEAD_M)->at(0.0);
+        foreach ([$to, $to->plus($aside), $to->minus($aside)] as $way) {
+            if (! self::isHidden($solids, $body->eyes, $way)) {
+                return true;
+            }
+        }
 
-        return $hidden === [];
+        return false;
+    }
+
+    /** @param  array<Solid>  $solids */
+    private static function isHidden(array $solids, Vec3 $from, Vec3 $way): bool
+    {
+        foreach ($solids as $solid) {
+            $met = $solid->hitBy([$from->x, $from->y, $from->z], [$way->x, $way->y, $way->z]);
+            if ($met !== null && $met < 0.97) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }
