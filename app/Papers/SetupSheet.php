@@ -24,10 +24,11 @@ final readonly class SetupSheet
 
     public function pdf(Workspace $work, Paper $paper): string
     {
-        return $this->printed($this->html($work, $paper), $paper);
+        return $this->printed(fn (string $face): string => $this->html($work, $paper, $face), $paper);
     }
 
-    private function printed(string $html, Paper $paper): string
+    /** @param  \Closure(string): string  $html  for drawings in this typeface */
+    private function printed(\Closure $html, Paper $paper): string
     {
         $cache = storage_path('framework/cache');
         $options = new Options([
@@ -40,7 +41,8 @@ final readonly class SetupSheet
             $pdf->getFontMetrics()->registerFont(['family' => 'Hyperlegible', 'weight' => $weight, 'style' => 'normal'], public_path("build/fonts/print-$file.ttf"));
         }
         $pdf->setPaper($paper->value);
-        $pdf->loadHtml($html);
+        // Drawings name a typeface by its file.
+        $pdf->loadHtml($html((string) $pdf->getFontMetrics()->getFont('Hyperlegible', 'normal')));
         $pdf->render();
         $canvas = $pdf->getCanvas();
         // A sheet to scale is of no use shrunk to the printer's margins.
@@ -52,7 +54,7 @@ final readonly class SetupSheet
     /** The distances to follow, to be cut out and stuck beside the focus ring: each mark in both units. */
     public function strip(TakeDesk $take, string $title, Paper $paper): string
     {
-        return $this->printed(view('papers.focus-strip', ['take' => $take, 'title' => $title])->render(), $paper);
+        return $this->printed(static fn (): string => view('papers.focus-strip', ['take' => $take, 'title' => $title])->render(), $paper);
     }
 
     /**
@@ -61,31 +63,31 @@ final readonly class SetupSheet
      */
     public function contact(string $title, array $rows, int $left, Paper $paper): string
     {
-        return $this->printed(view('papers.contact-sheet', ['title' => $title, 'rows' => $rows, 'left' => $left])->render(), $paper);
+        return $this->printed(static fn (): string => view('papers.contact-sheet', ['title' => $title, 'rows' => $rows, 'left' => $left])->render(), $paper);
     }
 
     public function sound(Workspace $work, Paper $paper): string
     {
-        return $this->printed(view('papers.sound-sheet', ['work' => $work])->render(), $paper);
+        return $this->printed(static fn (): string => view('papers.sound-sheet', ['work' => $work])->render(), $paper);
     }
 
-    public function html(Workspace $work, Paper $paper): string
+    public function html(Workspace $work, Paper $paper, string $face = Drawings::FACE): string
     {
         $scale = $this->scale($work->floor()->sheet, $paper);
 
         return view('papers.setup-sheet', [
             'work' => $work,
             'scale' => $scale,
-            'floor' => self::image($this->drawings->floor($work, sized: false)),
+            'floor' => self::image($this->drawings->floor($work, false, $face)),
             'floorMm' => round($work->floor()->sheet->width / Sheet::UNITS * self::MM_A_METRE / $scale, 1),
-            'frames' => $this->pictures($work),
+            'frames' => $this->pictures($work, $face),
         ])->render();
     }
 
     /** @return list<array{frame: FrameDrawing, image: string}> */
-    private function pictures(Workspace $work): array
+    private function pictures(Workspace $work, string $face): array
     {
-        return array_map(fn (FrameDrawing $f): array => ['frame' => $f, 'image' => self::image($this->drawings->framed($f))], $work->frames());
+        return array_map(fn (FrameDrawing $f): array => ['frame' => $f, 'image' => self::image($this->drawings->framed($f, $face))], $work->frames());
     }
 
     public static function image(string $svg): string

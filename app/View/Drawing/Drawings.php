@@ -10,20 +10,23 @@ use FineFrame\Plan\UnknownThing;
 /** Floor and frames as SVG files that stand alone. */
 final class Drawings
 {
-    private const FACE = 'font-family="DejaVu Sans, sans-serif"';
+    public const FACE = 'DejaVu Sans, sans-serif';
 
     /** Millimetres on paper for a metre of floor: 1:50. */
     private const MM_A_METRE = 20.0;
 
-    /** @param  bool  $sized in true millimetres; without, in drawing units, for whoever places it at a size of their own */
-    public function floor(Workspace $work, bool $sized = true): string
+    /**
+     * @param  bool  $sized  in true millimetres; without, in drawing units, for whoever places it at a size of their own
+     * @param  string  $face  of its words
+     */
+    public function floor(Workspace $work, bool $sized = true, string $face = self::FACE): string
     {
         $floor = $work->floor();
         $size = static fn (float $units): string => $sized ? round($units / Sheet::UNITS * self::MM_A_METRE, 2).'mm' : (string) $units;
 
         return $this->standAlone('plan.floor', [
             'work' => $work, 'floor' => $floor, 'ink' => new PaperInk, 'selected' => null, 'overlays' => ['lenses', 'tape'],
-            'outer' => self::FACE." width=\"{$size($floor->sheet->width)}\" height=\"{$size($floor->sheet->height)}\"",
+            'outer' => "font-family=\"$face\" width=\"{$size($floor->sheet->width)}\" height=\"{$size($floor->sheet->height)}\"",
         ]);
     }
 
@@ -38,9 +41,9 @@ final class Drawings
         throw UnknownThing::called('camera', $camera);
     }
 
-    public function framed(FrameDrawing $frame): string
+    public function framed(FrameDrawing $frame, string $face = self::FACE): string
     {
-        return $this->standAlone('plan.frame', ['frame' => $frame, 'outer' => self::FACE.' width="'.FrameDrawing::WIDTH.'" height="'.$frame->height.'"']);
+        return $this->standAlone('plan.frame', ['frame' => $frame, 'outer' => "font-family=\"$face\" width=\"".FrameDrawing::WIDTH."\" height=\"$frame->height\""]);
     }
 
     /**

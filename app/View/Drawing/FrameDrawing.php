@@ -108,7 +108,9 @@ final readonly class FrameDrawing
                 $layers[] = ['blur' => $blur, 'opacity' => $opacity, 'paths' => $paths];
                 $paths = [];
             }
-            [$blur, $opacity, $fill, $run] = [$step, $polygon->opacity, $colour, $run.$this->path($polygon->points)];
+            // What reaches over the frame's edge is there for soft edges alone: paper cuts nothing off.
+            $points = $step > 0 ? $polygon->points : Convex::clip($polygon->points, 1.0, 1.0);
+            [$blur, $opacity, $fill, $run] = [$step, $polygon->opacity, $colour, $run.(count($points) > 2 ? $this->path($points) : '')];
         }
         if ($run !== '') {
             $layers[] = ['blur' => $blur, 'opacity' => $opacity, 'paths' => [...$paths, [$fill, $run]]];

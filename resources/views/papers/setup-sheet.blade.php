@@ -1,8 +1,8 @@
 <!DOCTYPE html>
 <html lang="en"><head><meta charset="utf-8"><title>{{ $work->setup->plan->shoot->title }}</title>
 <style>
-@page { margin: 12mm 13mm; } body { font-family: Hyperlegible, "DejaVu Sans"; font-size: 8.5pt; color: #1b2422; } h1 { font-size: 14pt; margin: 0; } h2 { font-size: 9.5pt; margin: 5mm 0 1.5mm; border-bottom: .3mm solid #1b2422; padding-bottom: 1mm; }
-p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-collapse: collapse; } td, th { text-align: left; vertical-align: top; padding: .9mm 2mm .9mm 0; border-bottom: .15mm solid #d2cab8; } .frames td { width: 50%; border: 0; } .worst { font-size: 10.5pt; } .state { width: 15mm; }
+@page { margin: 12mm 13mm; } body { font-family: Hyperlegible, "DejaVu Sans"; font-size: 8.5pt; color: #1b2422; } h1 { font-size: 14pt; margin: 0; } h2 { page-break-after: avoid; font-size: 9.5pt; margin: 5mm 0 1.5mm; border-bottom: .3mm solid #1b2422; padding-bottom: 1mm; }
+p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-collapse: collapse; } td, th { text-align: left; vertical-align: top; padding: .9mm 2mm .9mm 0; border-bottom: .15mm solid #d2cab8; } .frames tr { page-break-inside: avoid; } .frames td { width: 50%; border: 0; } .worst { font-size: 10.5pt; } .state { width: 15mm; }
 </style></head><body>
 <h1>{{ $work->setup->plan->shoot->title }}</h1>
 <p>{{ $work->setup->location->name }} · {{ $work->setup->setup->name }}@if ($work->setup->plan->shoot->date) · {{ $work->setup->plan->shoot->date }}@endif · <span class="worst">{{ $work->headline() }}</span></p>
@@ -23,7 +23,6 @@ p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-co
     <h2>To put back as found</h2>
     <table>@foreach ($restore as $row)<tr><th>{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach</table>
     @endif
-<div style="page-break-before: always"></div>
 <h2>Frames</h2>
 <table class="frames"><tr>
     @foreach ($frames as $i => $f)
