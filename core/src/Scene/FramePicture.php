@@ -139,11 +139,13 @@ final class FramePicture
         return $faces === [] ? null : self::boxed($solid, $faces, min($depths), max($depths));
     }
 
-    /** @return list<FramePolygon> a wall, the floor or the ceiling by its lit patches */
+    /** @return list<FramePolygon> a wall, the floor or the ceiling by its lit patches, over the whole of it: nothing darker shines through their seams */
     private function patches(Solid $solid): array
     {
         $all = [];
-        foreach ($this->scene->lit()->of($solid) as [$corners, $stops]) {
+        $patches = $this->scene->lit()->of($solid);
+        $mean = array_sum(array_column($patches, 1)) / max(1, count($patches));
+        foreach ([[$solid->points, $mean], ...$patches] as [$corners, $stops]) {
             $ahead = array_map($this->view->seen(...), $corners);
             $depths = array_column($ahead, 2);
             $points = $depths === [] || max($depths) < LensView::NEAR_M ? [] : self::project($ahead, $this->view);
