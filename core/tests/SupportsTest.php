@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use FineFrame\Judge\Finding;
+use FineFrame\Scene\Scene;
 use FineFrame\Tests\Plans;
 
 /** @return list<string> "thing: case" of each finding of a check that does not hold */
@@ -61,4 +62,15 @@ it('lifts people and stands onto a stage', function (): void {
 
     expect($eyes($plan->with($stage)) - $eyes($plan))->toEqualWithDelta(0.6, 1e-9)
         ->and(wrong($plan, 'support-reaches-its-height'))->toBe(['l: fails'])->and(wrong($plan->with($stage), 'support-reaches-its-height'))->toBe([]);
+});
+
+it('stands a microphone and whoever is at a camera on the stage, where a lens sees them', function (): void {
+    $stage = ['/locations/room/space/built' => [['id' => 'stage', 'name' => 'stage', 'kind' => 'platform', 'x_m' => 3, 'y_m' => 3.5, 'width_m' => 5, 'depth_m' => 2.6, 'height_m' => 0.6]]];
+    $plan = Plans::room()->stander('ann', 3, 3.2)->camera('a', 3, 0.9)->camera('b', 4.6, 3.8, 'ann', ['support' => 'shoulder'])
+        ->row('mics', ['id' => 'm', 'name' => 'mic', 'model' => 'short-line', 'worn' => 'on a stand', 'x_m' => 2.4, 'y_m' => 3.4]);
+    $lowest = fn (Plans $p, string $id): float => min(array_column(array_merge(...array_map(fn ($s) => $s->points, (new Scene($p->setup()))->solidsOf($id))), 2));
+
+    foreach (['m', 'b'] as $id) {
+        expect($lowest($plan->with($stage), $id) - $lowest($plan, $id))->toEqualWithDelta(0.6, 0.001);
+    }
 });

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FineFrame\Judge;
 
 use FineFrame\Document\Record;
-use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
+use FineFrame\Scene\Gear;
 use FineFrame\Scene\Scene;
 use FineFrame\Sound\Ear;
 use FineFrame\Sound\MicUse;
@@ -41,9 +41,11 @@ final class Ears
 
         foreach ($setup->setup->list('pairs') as $pair) {
             $model = $setup->plan->kit->microphones[$pair->text('model')] ?? null;
-            [$x, $y] = [$pair->number('x_m'), $pair->number('y_m')];
+            $at = Gear::microphonePlace($pair, true, $setup->room);
             // A pair is for the room: what lies within its angle it hears about as ahead.
-            $model === null || $x === null || $y === null ?: $ears[$pair->id] = new Ear($pair->id, $pair->text('name') ?: $model->name, $model, (new Vec2($x, $y))->at($pair->number('height_m') ?? 2.0), null, '', self::PAIR);
+            if ($model !== null && $at !== null) {
+                $ears[$pair->id] = new Ear($pair->id, $pair->text('name') ?: $model->name, $model, $at, null, '', self::PAIR);
+            }
         }
 
         return $ears;
@@ -53,7 +55,6 @@ final class Ears
     private static function place(Scene $scene, Record $row): ?Vec3
     {
         $body = $scene->setup->bodies[$row->text('person')] ?? null;
-        [$x, $y] = [$row->number('x_m'), $row->number('y_m')];
         $worn = $row->text('worn');
         $camera = $scene->setup->cameras[$row->text('camera')] ?? null;
         if ($worn === 'on a camera') {
@@ -62,11 +63,8 @@ final class Ears
         if ($body !== null && in_array($worn, ['on the collar', 'on the chest', 'in the hair', 'at the instrument'], true)) {
             return self::worn($scene, $body, $worn);
         }
-        $level = match ($worn) {
-            'on a table' => 0.75, 'on the floor' => 0.02, default => 1.6,
-        };
 
-        return $x === null || $y === null ? null : (new Vec2($x, $y))->at($row->number('height_m') ?? $level);
+        return Gear::microphonePlace($row, false, $scene->setup->room);
     }
 
     private static function worn(Scene $scene, Body $body, string $where): Vec3

@@ -6,6 +6,7 @@ namespace FineFrame\Scene;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\Prompter;
+use FineFrame\Document\Record;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
@@ -13,6 +14,7 @@ use FineFrame\Grip\Support;
 use FineFrame\Light\SoftBox;
 use FineFrame\Sound\Boom;
 use FineFrame\Sound\Microphone;
+use FineFrame\Space\Rooms;
 use FineFrame\Staging\Body;
 use FineFrame\Staging\Person;
 
@@ -57,7 +59,7 @@ final class Gear
         $place = $camera->isManned() ? self::operatorPlace($camera, $forward)->plus($camera->placement->place)->times(0.5) : $camera->placement->place;
         $half = $camera->isManned() ? 0.8 : 0.6;
 
-        return (new Solids($camera->placement->id, ThingKind::Camera))->prism(Polygon::box($place, 2 * $half, 2 * $half, 0.0), 0.0, max(1.8, $camera->placement->heightM + 0.4), Material::Black)->all()[0];
+        return (new Solids($camera->placement->id, ThingKind::Camera))->prism(Polygon::box($place, 2 * $half, 2 * $half, 0.0), 0.0, max(1.8, $camera->placement->heightM + 1.2), Material::Black)->all()[0];
     }
 
     /** Whoever carries the camera or stands at it. */
@@ -67,9 +69,11 @@ final class Gear
     }
 
     /** @return list<Solid> whoever is at it; nothing where nobody is */
-    public static function operator(Camera $camera, Vec3 $forward): array
+    public static function operator(Camera $camera, Vec3 $forward, float $floorM = 0.0): array
     {
-        return ! $camera->isManned() ? [] : Figure::of(Body::looking(Person::crew($camera->placement->id, $camera->placement->operator, self::operatorPlace($camera, $forward), $forward->floor()->bearing()), null), ThingKind::Camera);
+        $person = Person::crew($camera->placement->id, $camera->placement->operator, self::operatorPlace($camera, $forward), $forward->floor()->bearing());
+
+        return $camera->isManned() ? Figure::of(Body::looking($person, null, $floorM), ThingKind::Camera) : [];
     }
 
     private static function hood(Solids $solids, Prompter $prompter, Vec3 $pupil, Vec3 $forward, Vec3 $across): void
@@ -117,19 +121,39 @@ final class Gear
      *
      * @return list<Solid>
      */
-    public static function microphone(string $id, Microphone $model, Vec3 $at, bool $stands, float $widthM = 0.0): array
+    public static function microphone(string $id, Microphone $model, Vec3 $at, bool $stands, float $widthM, float $floorM): array
     {
         $solids = new Solids($id, ThingKind::Microphone);
         $along = new Vec3(max($widthM, $model->lengthM) / 2, 0, 0);
         $solids->limb($at->minus($along), $at->plus($along), $model->diameterM / 2, $model->diameterM / 2, Material::Black, 4);
         if ($stands) {
-            $solids->limb($at->floor()->at(0.0), $at, 0.014, 0.012, Material::Metal, 4);
+            $solids->limb($at->floor()->at(min($floorM, $at->z - 0.01)), $at, 0.014, 0.012, Material::Metal, 4);
             foreach ([0, 1, 2] as $leg) {
-                $solids->limb($at->floor()->plus((new Vec2(0, 1))->turnedClockwise($leg * 2 * M_PI / 3)->times(self::MIC_LEGS_M))->at(0.0), $at->floor()->at(min(0.2, $at->z)), 0.012, 0.014, Material::Metal, 4);
+                $solids->limb($at->floor()->plus((new Vec2(0, 1))->turnedClockwise($leg * 2 * M_PI / 3)->times(self::MIC_LEGS_M))->at($floorM), $at->floor()->at($floorM + max(0.01, min(0.2, $at->z - $floorM))), 0.012, 0.014, Material::Metal, 4);
             }
         }
 
         return $solids->all();
+    }
+
+    /** How high a microphone is over what it stands on where nobody has said, metres: by where it lies, on a stand, and a pair for the whole room. */
+    public const LEVELS_M = ['on a table' => 0.75, 'on the floor' => 0.02];
+
+    public const STAND_M = 1.6;
+
+    public const PAIR_M = 2.0;
+
+    /** Where a microphone that nobody wears stands, hangs or lies; null where nobody has said. */
+    public static function microphonePlace(Record $row, bool $isPair, Rooms $room): ?Vec3
+    {
+        [$x, $y] = [$row->number('x_m'), $row->number('y_m')];
+        if ($x === null || $y === null) {
+            return null;
+        }
+        $place = new Vec2($x, $y);
+        $level = $isPair ? self::PAIR_M : self::LEVELS_M[$row->text('worn')] ?? self::STAND_M;
+
+        return $place->at($row->number('height_m') ?? $room->standingAt($place) + $level);
     }
 
     /** A microphone stand's feet reach so far. */

@@ -401,18 +401,36 @@ final class Scene
     private function microphones(): array
     {
         $all = [];
-        foreach ([...$this->setup->setup->list('mics'), ...$this->setup->setup->list('pairs')] as $row) {
-            $model = $this->setup->plan->kit->microphones[$row->text('model')] ?? null;
-            [$x, $y, $worn] = [$row->number('x_m'), $row->number('y_m'), $row->text('worn')];
-            if ($model !== null && $x !== null && $y !== null && in_array($worn, ['', 'on a stand', 'on a table', 'on the floor'], true)) {
-                $stands = in_array($worn, ['', 'on a stand'], true) && $row->text('hung') !== 'from above';
-                $all[] = Gear::microphone($row->id, $model, (new Vec2($x, $y))->at($row->number('height_m') ?? match ($worn) {
-                    'on a table' => 0.75, 'on the floor' => 0.02, default => 1.6,
-                }), $stands, $row->number('spacing_m') ?? 0.0);
+        foreach (['mics', 'pairs'] as $list) {
+            foreach ($this->setup->setup->list($list) as $row) {
+                $model = $this->setup->plan->kit->microphones[$row->text('model')] ?? null;
+                [$at, $worn] = [Gear::microphonePlace($row, $list === 'pairs', $this->setup->room), $row->text('worn')];
+                if ($model !== null && $at !== null && in_array($worn, ['', 'on a stand', ...array_keys(Gear::LEVELS_M)], true)) {
+                    $stands = in_array($worn, ['', 'on a stand'], true) && $row->text('hung') !== 'from above';
+                    $all[] = Gear::microphone($row->id, $model, $at, $stands, $row->number('spacing_m') ?? 0.0, $this->setup->room->standingAt($at->floor()));
+                }
             }
         }
 
         return $all;
+    }
+
+    /** @return list<Solid> a camera where a lens looks from, on its support, with whoever is at it */
+    public function standing(LensView $view): array
+    {
+        return [...$this->onSupport($view), ...$this->atCamera($view)];
+    }
+
+    /** @return list<Solid> the camera alone */
+    public function onSupport(LensView $view): array
+    {
+        return Gear::camera($view->camera, $view->forwardVector(), $this->setup->room->standingAt($view->camera->placement->place));
+    }
+
+    /** @return list<Solid> whoever is at it alone */
+    public function atCamera(LensView $view): array
+    {
+        return Gear::operator($view->camera, $view->forwardVector(), $this->setup->room->standingAt(Gear::operatorPlace($view->camera, $view->forwardVector())));
     }
 
     /** @return list<Solid> */
@@ -422,7 +440,7 @@ final class Scene
 
         return array_merge(
             [],
-            ...array_map(fn (Camera $c): array => [...Gear::camera($c, $this->views[$c->placement->id]->forwardVector(), $this->setup->room->standingAt($c->placement->place)), ...Gear::operator($c, $this->views[$c->placement->id]->forwardVector())], array_values($this->setup->cameras)),
+            ...array_map($this->standing(...), array_values($this->views)),
             ...array_map(fn (SoftBox $b): array => Gear::light($b, $supports[$b->placement->stand], $this->setup->room->standingAt($b->rear()->floor())), array_values(array_filter($this->lamps, fn (SoftBox $b): bool => ! $this->isOutside($b->placement->id)))),
             ...array_map(fn (Boom $b): array => Gear::boom($b, $this->setup->room->standingAt($b->placement->standPlace)), array_values($this->booms)),
             ...$this->microphones(),

@@ -57,8 +57,8 @@ final readonly class Stack
     {
         [$above, $below] = [LensView::of($upper, $scene->setup->bodyFor($upper)), LensView::of($lower, $scene->setup->bodyFor($lower))];
 
-        return ! (new Intrusions($scene, $above, $lower->placement->id))->shows(Gear::camera($lower, $below->forwardVector()))
-            && ! (new Intrusions($scene, $below, $upper->placement->id))->shows(Gear::camera($upper, $above->forwardVector()));
+        return ! (new Intrusions($scene, $above, $lower->placement->id))->shows($scene->onSupport($below))
+            && ! (new Intrusions($scene, $below, $upper->placement->id))->shows($scene->onSupport($above));
     }
 
     /**

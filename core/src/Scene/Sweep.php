@@ -41,7 +41,7 @@ final class Sweep
         $mine = $view->camera->placement->id;
         $share = $entry->seenBy === $mine
             ? (new Intrusions($this->scene, $view))->share($this->scene->unwanted()[$entry->owner] ?? [])
-            : $this->other($entry->seenBy, $mine)->share([...Gear::camera($view->camera, $view->forwardVector()), ...Gear::operator($view->camera, $view->forwardVector())]);
+            : $this->other($entry->seenBy, $mine)->share($this->scene->standing($view));
 
         return min(1.0, $share);
     }
@@ -86,10 +86,14 @@ final class Sweep
         foreach ((new Intrusions($this->scene, $view))->owners() as $owner) {
             $seen["$mine/$owner"] = [$owner, $mine];
         }
-        [$camera, $forward] = [$view->camera, $view->forwardVector()];
+        $around = Gear::around($view->camera, $view->forwardVector());
         foreach ($this->scene->views as $id => $other) {
+            if ((string) $id === $mine || ! $other->mayShow($around)) {
+                continue;
+            }
             // The camera itself is looked for first, whoever carries it only when that is hidden.
-            if ((string) $id !== $mine && $other->mayShow(Gear::around($camera, $forward)) && ($this->other((string) $id, $mine)->shows(Gear::camera($camera, $forward)) || $this->other((string) $id, $mine)->shows(Gear::operator($camera, $forward)))) {
+            $lens = $this->other((string) $id, $mine);
+            if ($lens->shows($this->scene->onSupport($view)) || $lens->shows($this->scene->atCamera($view))) {
                 $seen["$id/$mine"] = [$mine, (string) $id];
             }
         }
