@@ -7,6 +7,7 @@ namespace FineFrame\Judge;
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Scene\Keep;
 use FineFrame\Scene\Shared;
 
 final class Judge
@@ -18,14 +19,15 @@ final class Judge
     private ?array $last = null;
 
     /** @param  list<Check>  $checks */
-    public function __construct(private readonly array $checks)
+    public function __construct(private readonly array $checks, ?Keep $keep = null)
     {
-        $this->shared = new Shared;
+        $this->shared = new Shared($keep);
     }
 
-    public static function standard(): self
+    /** @param  Keep|null  $keep  for the next process, what takes long to compute */
+    public static function standard(?Keep $keep = null): self
     {
-        return new self(CheckSet::standard());
+        return new self(CheckSet::standard(), $keep);
     }
 
     public function judge(SetupPlan|Situation $setup): Verdicts

@@ -40,6 +40,26 @@ final readonly class RoomGlow
         return new self($lux, array_map(static fn (float $l, float $g): float => $l * $g, $lux, $gives), $parts);
     }
 
+    /** @return list<float> all of it in a row */
+    public function numbers(): array
+    {
+        return array_merge($this->lux, $this->back, ...array_map(array_values(...), $this->parts));
+    }
+
+    /** @param  list<float>  $numbers  as `numbers` gives them of the same patches */
+    public static function read(RoomPatches $patches, array $numbers): self
+    {
+        $count = count($patches->all) + count($patches->clutter);
+        $at = 2 * $count;
+        $parts = [];
+        foreach ($patches->parts as $of) {
+            $parts[] = array_slice($numbers, $at, count($of));
+            $at += count($of);
+        }
+
+        return new self(array_slice($numbers, 0, $count), array_slice($numbers, $count, $count), $parts);
+    }
+
     public function times(float $factor): self
     {
         $by = static fn (float $v): float => $factor * $v;

@@ -21,6 +21,8 @@ final class RoomLight
 
     private readonly RoomPatches $patches;
 
+    private readonly Shared $shared;
+
     /** @var list<list<float>> form factors times areas */
     private array $exchange;
 
@@ -38,8 +40,8 @@ final class RoomLight
 
     public function __construct(Scene $scene, ?Windows $windows, float $roomFactor = 1.0)
     {
-        $this->patches = $scene->patches();
-        $this->exchange = $this->patches->exchange();
+        [$this->patches, $this->shared] = [$scene->patches(), $scene->shared];
+        $this->exchange = $this->patches->exchange($scene->shared);
         $count = count($this->patches->all);
         $this->areas = array_map(fn (array $row, int $i): float => $i < $count ? $this->patches->all[$i]->areaM2 : array_sum($row), $this->exchange, array_keys($this->exchange));
         $direct = new DirectLight($this->patches);
@@ -215,7 +217,7 @@ final class RoomLight
 
     private function byDay(DirectLight $direct, Windows $windows, float $roomFactor): RoomGlow
     {
-        [$glow, $this->sunShare] = $this->patches->under($windows->key(), function () use ($direct, $windows): array {
+        [$glow, $this->sunShare] = $this->patches->under($windows->key(), $this->shared, function () use ($direct, $windows): array {
             [$lux, $sunShare] = $direct->ofDay($windows);
 
             return [$this->balanced($lux), $sunShare];

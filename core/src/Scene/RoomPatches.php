@@ -89,11 +89,16 @@ final class RoomPatches
      * @param  \Closure(): array{RoomGlow, float}  $look
      * @return array{RoomGlow, float} with the sun's share
      */
-    public function under(string $daylight, \Closure $look): array
+    public function under(string $daylight, Shared $shared, \Closure $look): array
     {
         if (! isset($this->days[$daylight])) {
             count($this->days) < self::KEPT_DAYS ?: array_shift($this->days);
-            $this->days[$daylight] = $look();
+            $numbers = $shared->numbers(hash('xxh128', "day $this->key $daylight"), static function () use ($look): array {
+                [$glow, $sunShare] = $look();
+
+                return [$sunShare, ...$glow->numbers()];
+            });
+            $this->days[$daylight] = [RoomGlow::read($this, array_slice($numbers, 1)), $numbers[0] ?? 0.0];
         }
 
         return $this->days[$daylight];
@@ -117,7 +122,7 @@ final class RoomPatches
     public static function of(Scene $scene): self
     {
         $key = self::key($scene);
-        $made = self::$made[$key] ?? new self($scene);
+        $made = self::$made[$key] ?? new self($scene, $key);
         unset(self::$made[$key]);
         self::$made[$key] = $made;
         if (count(self::$made) > self::KEPT) {
@@ -137,12 +142,18 @@ final class RoomPatches
     }
 
     /** @return list<list<float>> form factors times areas: patches, then clutter */
-    public function exchange(): array
+    public function exchange(Shared $shared): array
     {
-        return $this->exchange ??= (new FormFactors($this))->exchange();
+        if ($this->exchange === null) {
+            $numbers = $shared->numbers(hash('xxh128', "exchange $this->key"), fn (): array => array_merge(...(new FormFactors($this))->exchange()));
+            $this->exchange = array_chunk($numbers, max(1, count($this->all) + count($this->clutter)));
+        }
+
+        return $this->exchange;
     }
 
-    private function __construct(Scene $scene)
+    /** @param  string  $key  all that it depends on */
+    private function __construct(Scene $scene, private readonly string $key)
     {
         $this->walls = self::isOdd($scene) ? array_values(array_filter($scene->shell, static fn (Solid $s): bool => $s->material === Material::Wall)) : [];
         $this->sides = array_map(static fn (Solid $s): array => [$s->planes()[0][0], $s->planes()[0][1], $s->planes()[0][3]], $this->walls);

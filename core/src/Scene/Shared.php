@@ -16,6 +16,27 @@ final class Shared
     /** @var array<string, array<string, float>> */
     private array $lists = [];
 
+    /** @param  Keep|null  $keep  where long lists outlive the process */
+    public function __construct(private readonly ?Keep $keep = null)
+    {
+    }
+
+    /**
+     * @param  \Closure(): list<float>  $look
+     * @return list<float>
+     */
+    public function numbers(string $key, \Closure $look): array
+    {
+        $kept = unpack('d*', $this->keep?->read($key) ?? '');
+        if ($kept !== false && $kept !== []) {
+            return array_values(array_filter($kept, is_float(...)));
+        }
+        $numbers = $look();
+        $this->keep?->write($key, pack('d*', ...$numbers));
+
+        return $numbers;
+    }
+
     /** @param  \Closure(): float  $look */
     public function share(string $key, \Closure $look): float
     {
