@@ -33,12 +33,16 @@ final class Judge
     public function judge(SetupPlan|Situation $setup): Verdicts
     {
         $situation = $setup instanceof Situation ? $setup : $this->situation($setup);
+        [$shared, $plan] = [$situation->scene->shared, $situation->setup->plan->shoot->id.' '.$situation->setup->setup->id];
+        $shared->recall($plan);
         $findings = [];
         foreach ($this->checks as $check) {
             foreach ($check->run($situation) as $finding) {
                 $findings[] = $finding;
             }
         }
+
+        $shared->remember($plan);
 
         return new Verdicts($findings);
     }

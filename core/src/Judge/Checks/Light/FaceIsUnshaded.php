@@ -41,7 +41,7 @@ final class FaceIsUnshaded extends Rule
                 $by !== null ? Severity::Watch : Severity::Holds,
                 ['lamp' => $situation->name($id), 'subject' => $body->person->name, 'thing' => $by === null ? 'nothing' : $situation->name($by), 'share' => Quantity::share($lost)],
                 array_values(array_filter([$id, $subject, $by])),
-                new Working('4 × 4 rays from the eyes to the lamp’s face', ['hidden' => Quantity::share($lost)]),
+                new Working('the lamp’s face less what stands between it and the eyes, by the light of each part', ['hidden' => Quantity::share($lost)]),
             );
         }
     }

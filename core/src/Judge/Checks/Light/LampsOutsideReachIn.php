@@ -48,7 +48,7 @@ final class LampsOutsideReachIn extends Rule
                 $isDark || $camera !== null ? Severity::Watch : Severity::Holds,
                 ['thing' => $situation->name($id), 'share' => Quantity::share($seen), 'camera' => $camera?->camera->placement->label ?? ''],
                 [$id, $lamp->placement->subject],
-                new Working('4 × 4 rays from what it is turned to to its face, through windows only; its edges, rear and foot from each lens', ['comes in' => Quantity::share($seen)]),
+                new Working('rays from what it is turned to to its face, through windows only; its edges, rear and foot from each lens', ['comes in' => Quantity::share($seen)]),
                 $isDark || $camera !== null ? $this->ideas($situation, $lamp, $aim) : [],
                 $isDark ? 'dark' : ($camera !== null ? 'shows' : null),
             );
