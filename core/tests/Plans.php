@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace FineFrame\Tests;
 
+use FineFrame\Judge\CheckSet;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
+use FineFrame\Judge\Situation;
 use FineFrame\Judge\Verdicts;
 use FineFrame\Plan\Kit;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\SetupPlan;
+use LogicException;
 
 /**
  * Small plans that read like a sentence: `Plans::room(6, 5)->sitter('ann', 3, 3)->camera('a', 3, 1)->setup()`. A room's corner is at 0, 0; `near` is
@@ -18,7 +21,7 @@ use FineFrame\Plan\SetupPlan;
 final readonly class Plans
 {
     /** @param  array<string, mixed>  $document */
-    private function __construct(private array $document)
+    private function __construct(private array $document, private ?string $judging = null)
     {
     }
 
@@ -135,7 +138,7 @@ final readonly class Plans
         $document = $this->document;
         $document['locations'][0]['space']['openings'][] = $more + ['id' => $id, 'name' => "$id", 'wall' => $wall, 'offset_m' => $offsetM, 'width_m' => $widthM];
 
-        return new self($document);
+        return new self($document, $this->judging);
     }
 
     /** One row more of a setup's list: `tracks`, `links`, `progress`. */
@@ -161,12 +164,31 @@ final readonly class Plans
             unset($at);
         }
 
-        return new self($document);
+        return new self($document, $this->judging);
+    }
+
+    /**
+     * The same setup once more at the same place, first in the plan, with changes: what follows is judged in the other.
+     *
+     * @param  array<string, mixed>  $changes  its lists and fields
+     */
+    public function second(string $id, array $changes = []): self
+    {
+        $document = $this->document;
+        $document['setups'][] = ['id' => $id, 'name' => ucfirst($id)] + $changes + $document['setups'][0];
+
+        return new self($document, $this->judging);
+    }
+
+    /** The same, judged in another of its setups. */
+    public function in(string $setup): self
+    {
+        return new self($this->document, $setup);
     }
 
     public function setup(?string $id = null): SetupPlan
     {
-        return PlanReader::document($this->document)->setup($id);
+        return PlanReader::document($this->document)->setup($id ?? $this->judging);
     }
 
     public function judged(?string $id = null): Verdicts
@@ -177,7 +199,12 @@ final readonly class Plans
     /** @return list<Finding> what one check says */
     public function said(string $check, ?string $id = null): array
     {
-        return array_values(array_filter($this->judged($id)->findings, static fn (Finding $f): bool => $f->check === $check));
+        foreach (CheckSet::standard() as $rule) {
+            if ($rule->id() === $check) {
+                return [...$rule->run(new Situation($this->setup($id)))];
+            }
+        }
+        throw new LogicException("No check is called $check.");
     }
 
     /** @return array<string, mixed> */
@@ -191,6 +218,6 @@ final readonly class Plans
         $document = $this->document;
         $document['setups'][0][$list][] = $item;
 
-        return new self($document);
+        return new self($document, $this->judging);
     }
 }

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Tests;
+
+/**
+ * The table of what every check says: by check, rows of a name, a plan, what is said of it, and numbers that the sentence prints. What is said is
+ * severity, case and whom it is about; nothing at all is said as an empty text.
+ */
+final class Checks
+{
+    /** @return array<string, list<array{0: string, 1: Plans, 2: string, 3?: array<string, mixed>}>> by check */
+    public static function all(): array
+    {
+        $all = [];
+        foreach (glob(__DIR__.'/checks/*.php') ?: [] as $file) {
+            $all += require $file;
+        }
+
+        return $all;
+    }
+
+    /** @return iterable<string, array{string, Plans, string, array<string, mixed>}> */
+    public static function rows(): iterable
+    {
+        foreach (self::all() as $check => $rows) {
+            foreach ($rows as $row) {
+                yield "$check: $row[0]" => [$check, $row[1], $row[2], $row[3] ?? []];
+            }
+        }
+    }
+}
