@@ -19,6 +19,9 @@ use FineFrame\Space\Opening;
 /** The floor inside a way out stays free for people to leave by; local fire rules may ask for more. */
 final class WayOutIsClear extends Rule
 {
+    /** What hangs higher than this is walked under, metres. */
+    private const OVERHEAD_M = 2.0;
+
     public function id(): string
     {
         return 'way-out-is-clear';
@@ -54,13 +57,13 @@ final class WayOutIsClear extends Rule
     private function inTheWay(Situation $situation, Polygon $way): iterable
     {
         foreach ($situation->footprints() as $print) {
-            if ($way->meetsCircle($print->centre, $print->radiusM)) {
+            if (($print->takesFloor() || $print->load->z < self::OVERHEAD_M) && $way->meetsCircle($print->centre, $print->radiusM)) {
                 yield [$print->owner, $print->path, $print->outline()];
             }
         }
         foreach ($situation->scene->obstacles() as $thing) {
             // What is built in has always stood there; only what somebody put in the way can be taken out of it.
-            if ($thing->path !== null && $thing->baseM < 2.0 && $thing->isNear($way->corners[0], $way->corners[0]->distanceTo($way->corners[2])) && $thing->footprint->gapTo($way) <= 0) {
+            if ($thing->path !== null && $thing->baseM < self::OVERHEAD_M && $thing->isNear($way->corners[0], $way->corners[0]->distanceTo($way->corners[2])) && $thing->footprint->gapTo($way) <= 0) {
                 yield [$thing->id, $thing->path, $thing->footprint];
             }
         }
