@@ -60,7 +60,7 @@ final class Ears
         if ($worn === 'on a camera') {
             return $camera?->pupil();
         }
-        if ($body !== null && in_array($worn, ['on the collar', 'on the chest', 'in the hair', 'at the instrument'], true)) {
+        if ($body !== null && in_array($worn, Ear::ON_SOMEBODY, true)) {
             return self::worn($scene, $body, $worn);
         }
 

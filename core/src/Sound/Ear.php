@@ -26,9 +26,11 @@ final readonly class Ear
     }
 
     /** On someone: it goes where they go. */
+    public const ON_SOMEBODY = ['on the collar', 'on the chest', 'in the hair', 'at the instrument'];
+
     public function isWorn(): bool
     {
-        return $this->model->use === MicUse::Worn && $this->worn !== '';
+        return $this->model->use === MicUse::Worn && in_array($this->worn, self::ON_SOMEBODY, true);
     }
 
     /** Decibels against straight ahead of a sound from a place, by the pattern alone; deep nulls are never met in a room. */
