@@ -125,7 +125,6 @@ return [
         'unseen' => [':cameras is meant to be on :subject, and does not see the face.', 'Out of frame, hidden or turned away, at every mark.'],
     ],
     'sight-is-clear' => [
-        'holds' => ['Nothing stands before the faces.', 'Each camera sees whom it is on.'],
         'fails' => [':thing hides :share of :subject’s head from :camera.', 'A step aside is enough; nobody steps aside by themselves in a take.'],
         'moving' => [':thing hides :share of :subject’s head from :camera at :at.', 'Walk it before the take: lead the way round it, or cut elsewhere there.'],
     ],

@@ -125,7 +125,7 @@ final readonly class CableRun
         foreach ($room->first()->walls as $wall) {
             foreach ($room->first()->openings as $opening) {
                 $from = fmod($gone + $opening->offsetM - $begin + 2 * $round, $round);
-                if ($opening->wall === $wall->id && $opening->kind === OpeningKind::Door && ($from < $length || fmod($from + $opening->widthM, $round) < min($length, $opening->widthM))) {
+                if ($opening->wall === $wall->id && $opening->kind === OpeningKind::Door && ($from < $length || $from + $opening->widthM > $round)) {
                     $crossed[] = $opening->name;
                 }
             }

@@ -189,6 +189,7 @@ return [
         ['a lens under the first', $stack(0.8), 'holds holds a+b'],
         ['so low that it looks up', $stack(0.5), 'watch fails a+b', ['limit' => 12]],
         ['in its frame or its hood', $stack(1.05), 'breaks meets a+b'],
+        ['under a tripod, whose legs it sees', $stack(0.8)->with(['cameras/a/support' => 'tripod', 'cameras/b/focal_mm' => 24]), 'breaks no-place a+b'],
         ['beside it', $talk->camera('b', 4.8, 1.6), ''],
     ],
     'settings-agree' => [

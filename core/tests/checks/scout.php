@@ -14,7 +14,7 @@ $metered = static fn (float $lux, array $more = []): Plans => $scouted('light', 
 $noise = static fn (array ...$rows): Plans => $scouted('noise', ...$rows);
 $noisy = static fn (float $level, array $more = []): array => $more + ['level_dba' => $level];
 $circuit = static fn (float $amps, array $more = []): array => $more + ['breaker_a' => $amps, 'volts' => 230, 'ours' => 'yes', 'already_a' => 0];
-$lit = static fn (Plans $plan, int ...$watts): Plans => array_reduce(array_keys($watts), static fn (Plans $p, int $i): Plans => $p->lamp("l$i", 1 + $i, 1, null, ['fixture' => "w$watts[$i]"]),
+$lit = static fn (Plans $plan, int ...$watts): Plans => array_reduce(array_keys($watts), static fn (Plans $p, int $i): Plans => $p->lamp("l$i", 0.6 + 0.15 * $i, 1, null, ['fixture' => "w$watts[$i]"]),
     $plan->with(['/kit/fixtures' => array_map(static fn (int $w): array => ['id' => "w$w", 'name' => "lamp of $w W", 'watts' => $w, 'width_m' => 0.3, 'height_m' => 0.3, 'depth_m' => 0.2, 'lux_at_1m' => 1000, 'lowest_dim' => 0.02], array_values(array_unique($watts)))]));
 $surfaces = static fn (string $of, string $floor = 'stone'): array => ['/locations/room/space/surfaces' => ['walls' => $of, 'floor' => $floor, 'ceiling' => $of]];
 $known = $room->with([
@@ -108,6 +108,7 @@ return [
         ['a circuit that is not ours', $lit($scouted('circuits', $circuit(10), $circuit(32, ['ours' => 'no'])), 2000), 'breaks too-large room', ['largest' => 1840]],
         ['drawn already', $lit($scouted('circuits', $circuit(16, ['already_a' => 6.4])), 1500), 'breaks too-large room', ['free' => 1472]],
         ['by a share of one’s own', $lit($scouted('circuits', $circuit(16)), 3000)->with(['/brief/limits/power_share' => 1.0]), 'holds holds room', ['free' => 3680]],
+        ['so many that no moment is enough to part them', $lit($scouted('circuits', ...array_map($circuit, [10, 11, 12, 13, 14, 15, 16])), ...array_map(static fn (int $i): int => 501 + 37 * $i % 83, range(0, 29))), 'watch tight room'],
         ['nobody has looked', $lit($room, 3000), ''],
         ['no lamps', $scouted('circuits', $circuit(16)), ''],
     ],

@@ -68,6 +68,11 @@ return [
         ['no spare', $taped()->with(['leads' => [$lead(['length_m' => 15, 'count' => 1])]]), 'watch no-spare l'],
         ['too short, all of them', $taped()->with(['leads' => [$lead(['length_m' => 1, 'count' => 2])]]), 'breaks short t'],
         ['none listed', $taped(), 'watch unlisted t'],
+        ['one lead for two cables', $taped([[], ['id' => 'u', 'source' => 'over', 'input' => 2]])->with(['leads' => [$lead(['length_m' => 15, 'count' => 1])], 'mics' => [$mic(['id' => 'over', 'name' => 'over', 'model' => 'cardioid', 'worn' => 'on a stand', 'x_m' => 4, 'y_m' => 3])]]), 'breaks too-few l', ['taken' => '2']],
+        ['a jack for many metres', $worn($taped([['source' => 'body']], [['connector' => 'small jack']]), ['worn' => 'on a stand', 'x_m' => 5, 'y_m' => 5])->with(['leads' => [$lead(['connector' => 'small jack', 'length_m' => 25])]]), 'watch unbalanced t'],
+        ['from a room whose every wall is a gate', $taped()->with(['leads' => [$lead(['length_m' => 25])], 'microphones/boom/stand_x_m' => 7.6, 'microphones/boom/stand_y_m' => 4.4, 'recorders/deck/x_m' => 0.4, '/locations/room/space/openings' => [
+            ...array_map(static fn (string $wall, float $m): array => ['id' => "d-$wall", 'name' => "$wall gate", 'kind' => 'door', 'wall' => $wall, 'offset_m' => 0.1, 'width_m' => $m, 'sill_m' => 0, 'head_m' => 2.1], ['near', 'right', 'far', 'left'], [7.8, 6.8, 7.8, 6.8]),
+        ]]), 'watch door t'],
         ['another plug', $taped([[]], [['connector' => 'small jack']])->with(['leads' => [$lead(['length_m' => 15])]]), 'watch adapter t'],
     ],
     'desk-feed-is-agreed' => [
@@ -110,6 +115,8 @@ return [
         ['a loud instrument on a deaf microphone', $taped()->with($close + ['/kit/microphones/short-line/most_db' => 80]), 'breaks overload t+boom', ['bears' => 80]],
         ['a hot microphone', $taped()->with($close + ['/kit/microphones/short-line/millivolts' => 200, 'recorders/deck/clips_dbu' => -20]), 'watch pad t+boom'],
         ['a weak one', $taped()->with(['/kit/microphones/short-line/millivolts' => 0.3]), 'watch weak t+boom'],
+        ['drums, whose peaks are far over their mean', $band->with(['subjects/ann/plays' => 'drums', 'tracks' => [$track(['source' => 'over'])], 'recorders' => [$deck()], 'mics' => [$mic(['id' => 'over', 'name' => 'over', 'model' => 'cardioid', 'worn' => 'on a stand', 'x_m' => 4, 'y_m' => 4])]]), 'watch peaks t+over', ['headroom' => -2.0]],
+        ['drums in float', $band->with(['subjects/ann/plays' => 'drums', 'tracks' => [$track(['source' => 'over', 'float' => true])], 'recorders' => [$deck()], 'mics' => [$mic(['id' => 'over', 'name' => 'over', 'model' => 'cardioid', 'worn' => 'on a stand', 'x_m' => 4, 'y_m' => 4])]]), 'holds holds t+over'],
         ['a hissing one', $taped()->with(['/kit/microphones/short-line/self_noise_dba' => 40]), 'watch hiss t+boom'],
     ],
     'links-leave-each-other-alone' => [

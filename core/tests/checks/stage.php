@@ -45,6 +45,7 @@ return [
         ['a stool', $armchair(0.45, 0.0), ''],
         ['a chair before the lens', $armchair(0.6, 0.4), 'holds holds ann+a'],
         ['a high wide back between', $armchair(0.8, 0.9, 0), 'watch back ann+a'],
+        ['a wide back, three quarters round', $armchair(0.8, 0.72, 60), 'watch fails ann+a', ['width' => [0.47, 0.01]]],
         ['a low back between', $armchair(0.8, 0.4, 0), 'holds holds ann+a'],
     ],
     'subject-stands-off-the-background' => [

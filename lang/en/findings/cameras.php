@@ -58,7 +58,6 @@ return [
         'closed' => [':camera is at :stop, :off less open than the light is set for.', 'The light is set for :wanted: this camera needs more gain, or more light.'],
     ],
     'reflections-are-clear' => [
-        'holds' => ['No glass in a frame gives anything back.', 'Windows, framed glass, mirrors and screens were looked into.'],
         'fails' => ['The :pane shows :thing in :camera’s frame, :share of it.', 'A mirror gives back all of it. Turn it, cover it or move what it shows.'],
         'glass' => ['The :pane may show :thing in :camera’s frame, :share of it.', 'Glass gives back a part, a bright lamp most of all. A little tilt at the nail takes it away.'],
         'window' => ['The :pane may show :thing in :camera’s frame, :share of it.', 'By night it will; by day what is bright outside outshines it.'],
@@ -91,7 +90,6 @@ return [
         'sizes' => [':one and :other differ by :ratio in size between :a and :b.', 'Match the frames: neither of the two weighs more.'],
     ],
     'rate-is-had' => [
-        'holds' => ['Every body records at the rate it is set to.', 'As it records now.'],
         'fails' => [':camera records up to :most a second this way; :rate is set.', 'Its faster way uses less of the sensor: every lens gets longer by :crop.'],
         'none' => [':camera records up to :most a second; :rate is set.', 'Another body, or another rate for all.'],
     ],
