@@ -4,6 +4,16 @@ declare(strict_types=1);
 
 return [
     'move' => 'move :thing :distance',
+    'move-and-dim' => 'move :thing :distance, and set it to :dim',
+    'grid' => 'put a :grid before :thing',
+    'break-before' => 'break before “:part”',
+    'lock' => 'lock :thing on everybody',
+    'prompter' => 'give :thing the :prompter',
+    'lens' => 'put the :lens on :thing',
+    'set-rate' => 'set :thing to :rate',
+    'stop-down-and-iso' => 'stop :thing down to :stop, at ISO :iso',
+    'slower' => 'let :camera’s way take :time',
+    'longer-cable' => 'give :thing a cable of :length',
     'move-stand' => 'move :thing’s stand :distance',
     'move-forward' => 'move :thing :distance forward',
     'raise' => 'raise :thing :distance',

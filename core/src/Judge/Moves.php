@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Judge;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Camera\Move;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
@@ -43,6 +44,55 @@ final class Moves
     public static function zoom(Situation $situation, Camera $camera, float $focalMm): Mend
     {
         return new Mend('zoom', ['thing' => $camera->placement->label, 'focal' => Quantity::of($focalMm, Unit::Millimetre)], $situation->edit("cameras/{$camera->placement->id}", ['focal_mm' => $focalMm]));
+    }
+
+    /** @return list<Mend> a boom where it hangs nearest, clear of every frame; nothing for other microphones */
+    public static function boomNearest(Situation $situation, string $id): array
+    {
+        $to = isset($situation->scene->booms[$id]) ? $situation->nearestBoom($id) : null;
+
+        return $to === null ? [] : [new Mend('boom-nearest', ['thing' => $situation->name($id), 'distance' => Quantity::metres($to->distanceM)], $situation->edit("microphones/$id", ['x_m' => $to->tip->x, 'y_m' => $to->tip->y, 'height_m' => $to->tip->z]))];
+    }
+
+    /** @return list<Mend> shorter focal lengths on the same lens */
+    public static function wider(Situation $situation, Camera $camera): array
+    {
+        $ideas = [];
+        foreach ([0.85, 0.7, 0.5] as $factor) {
+            $focal = round($camera->placement->focalMm * $factor);
+            if ($focal >= $camera->lens->shortestMm && $focal < $camera->placement->focalMm) {
+                $ideas[] = self::zoom($situation, $camera, $focal);
+            }
+        }
+
+        return $ideas;
+    }
+
+    /** @return list<Mend> the part of a talk that a stretch of recording reaches too far into begins after a break */
+    public static function breakBefore(Situation $situation, string $part): array
+    {
+        foreach ($situation->setup->setup->list('progress') as $row) {
+            if ($row->id === $part) {
+                return [new Mend('break-before', ['part' => $row->text('name')], $situation->edit("progress/$part", ['break_before' => true]))];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Mend> the same way in more time, mark by mark */
+    public static function slower(Situation $situation, Move $move): array
+    {
+        $ideas = [];
+        foreach ([1.25, 1.6, 2.0, 3.0] as $factor) {
+            $values = [];
+            foreach ($move->marks as $mark) {
+                $values["marks/$mark->id/at_s"] = round($move->marks[0]->atS + $factor * ($mark->atS - $move->marks[0]->atS), 1);
+            }
+            $ideas[] = new Mend('slower', ['camera' => $situation->name($move->camera), 'time' => Quantity::seconds($factor * $move->lastsS())], $situation->edit("moves/$move->id", $values));
+        }
+
+        return $ideas;
     }
 
     /** Moves a thing over the floor by an offset; a boom's stand moves, its tip stays. */

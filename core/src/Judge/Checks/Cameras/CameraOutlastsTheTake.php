@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Cameras;
 
+use FineFrame\Camera\Camera;
+use FineFrame\Camera\Mode;
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -43,8 +47,25 @@ final class CameraOutlastsTheTake extends Rule
                 ['camera' => $camera->placement->label, 'limit' => Quantity::of($limit, Unit::Count), 'take' => Quantity::of($minutes, Unit::Count)],
                 [$id],
                 new Working('minutes until the body stops against the longest stretch', ['stops after' => $limit.' min', 'stretch' => round($minutes, 1).' min', 'somebody at it' => $alone ? 'no' : 'yes']),
-                case: $short ? ($alone ? 'alone' : null) : 'holds',
+                fn (): array => $this->ideas($situation, $camera, $limit),
+                $short ? ($alone ? 'alone' : null) : 'holds',
             );
         }
+    }
+
+    /** @return list<Mend> a way of recording that lasts, else a break before the part that would not end in time */
+    private function ideas(Situation $situation, Camera $camera, float $limit): array
+    {
+        $ideas = array_map(static fn (Mode $m): Mend => new Mend('set-mode', ['thing' => $camera->placement->label, 'mode' => $m->name], $situation->edit("cameras/{$camera->placement->id}", ['mode' => $m->id])),
+            array_values(array_filter($camera->body->modes, static fn (Mode $m): bool => $m->limitMin <= 0 || $m->limitMin > $limit)));
+        $run = 0.0;
+        foreach ($situation->setup->setup->list('progress') as $part) {
+            $run = ($part->flag('break_before') ? 0.0 : $run) + ($part->number('minutes') ?? 0.0);
+            if ($run > $limit) {
+                return [...$ideas, ...Moves::breakBefore($situation, $part->id)];
+            }
+        }
+
+        return $ideas;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Cameras;
 
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -57,7 +58,8 @@ final class EyelinesMatch extends Rule
                     ['a' => $a->placement->label, 'b' => $b->placement->label, 'one' => $x->person->name, 'other' => $y->person->name, 'off' => Quantity::degrees(abs($off)), 'back' => Quantity::degrees(abs($back)), 'ratio' => Quantity::ratio($ratio)],
                     [$one, $other],
                     new Working('the looks off each lens, on the floor; the frames’ heights in statures', [$a->placement->label => Quantity::degrees($off), $b->placement->label => Quantity::degrees($back), 'sizes' => Quantity::ratio($ratio)]),
-                    case: $case,
+                    fn (): array => $case === 'sizes' ? [Moves::zoom($situation, $b, round($b->placement->focalMm * $like / $size, 1))] : Moves::around($situation, $b, $y),
+                    $case,
                 );
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Cameras;
 
 use FineFrame\Geometry\Vec3;
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -63,7 +64,8 @@ final class NothingDistracts extends Rule
                 ['subject' => $subject->name, 'who' => implode(', ', $seen)],
                 [$subject->id],
                 new Working('seen = within 45° of the look, with nothing in between', ['in sight' => $seen === [] ? 'nobody' : implode(', ', $seen), 'half of sight' => Quantity::degrees(rad2deg(self::SIGHT_RAD))], $hides ? 'school: into the lens' : 'school: to a person beside the lens'),
-                case: $seen === [] ? null : ($hides ? 'hide' : null),
+                fn (): array => $this->aside($situation, $body, array_keys($seen)),
+                $seen === [] ? null : ($hides ? 'hide' : null),
             );
         }
     }
@@ -97,5 +99,25 @@ final class NothingDistracts extends Rule
         }
 
         return false;
+    }
+
+    /**
+     * Whoever is seen, just out of sight at the same distance, to either side.
+     *
+     * @param  list<string>  $who
+     * @return list<Mend>
+     */
+    private function aside(Situation $situation, Body $body, array $who): array
+    {
+        $ideas = [];
+        foreach (array_intersect($who, array_keys($situation->setup->bodies)) as $id) {
+            $place = $situation->setup->bodies[$id]->person->place;
+            foreach ([1.0, -1.0] as $side) {
+                $to = $body->person->place->plus($body->face()->turnedClockwise($side * (self::SIGHT_RAD + 0.1))->times($place->distanceTo($body->person->place)));
+                $ideas[] = new Mend('move', ['thing' => $situation->name($id), 'distance' => Quantity::metres($place->distanceTo($to))], $situation->moved("subjects/$id", $to));
+            }
+        }
+
+        return $ideas;
     }
 }

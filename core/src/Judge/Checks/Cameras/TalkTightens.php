@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Cameras;
 
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Progression;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
@@ -47,7 +48,8 @@ final class TalkTightens extends Rule
                     ['part' => $step->name, 'size' => $step->size->value, 'camera' => $step->camera, 'focal' => Quantity::of($step->focalMm, Unit::Millimetre)],
                     [$step->id],
                     new Working('focal length = sensor height × distance / (size × stature)', ['focal length' => Quantity::of($step->focalMm, Unit::Millimetre), 'by' => $step->how, 'costs' => $step->minutes.' min']),
-                    case: $case,
+                    $case === 'no-break' ? Moves::breakBefore($situation, $step->id) : [],
+                    $case,
                 );
             }
         }

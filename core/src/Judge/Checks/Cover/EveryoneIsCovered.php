@@ -6,6 +6,7 @@ namespace FineFrame\Judge\Checks\Cover;
 
 use FineFrame\Judge\Coverage;
 use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -48,7 +49,7 @@ final class EveryoneIsCovered extends Rule
                 ['subject' => $subject->name, 'cameras' => implode(', ', array_map($situation->name(...), $case === 'holds' ? $seen : $on[$subject->id])), 'other' => $doubled === [] ? '' : $situation->name((string) $doubled[0])],
                 [$subject->id],
                 new Working('on = aims at or also covers; seen = 60 % of the head in frame and unhidden, the face within 100° of the lens', array_combine(array_map($situation->name(...), array_keys($situation->setup->cameras)), array_map(static fn (array $lines): string => round(100 * $lines[$subject->id]->inFrame * $lines[$subject->id]->clear).' %', array_values($coverage->lines())))),
-                $case === 'nobody' || $case === 'doubled' ? $this->ideas($situation, $coverage, $subject->id, $subject->name) : [],
+                fn (): array => $case === 'unseen' ? $this->round($situation, $on[$subject->id], $subject->id) : $this->ideas($situation, $coverage, $subject->id, $subject->name),
                 $case,
             );
         }
@@ -58,5 +59,14 @@ final class EveryoneIsCovered extends Rule
     private function ideas(Situation $situation, Coverage $coverage, string $subject, string $name): array
     {
         return array_map(static fn (string $id): Mend => new Mend('cover', ['camera' => $situation->name($id), 'subject' => $name], $situation->edit("cameras/$id", ["covers/$subject" => true])), $coverage->seenBy($subject));
+    }
+
+    /**
+     * @param  list<string>  $cameras  that are on somebody and do not see them
+     * @return list<Mend>
+     */
+    private function round(Situation $situation, array $cameras, string $subject): array
+    {
+        return array_merge([], ...array_map(static fn (string $id): array => Moves::around($situation, $situation->setup->cameras[$id], $situation->setup->bodies[$subject]), $cameras));
     }
 }

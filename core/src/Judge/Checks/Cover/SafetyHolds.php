@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Cover;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Camera\Role;
 use FineFrame\Judge\Coverage;
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -56,7 +59,24 @@ final class SafetyHolds extends Rule
             ['camera' => $id === '' ? '' : $situation->name($id), 'missing' => implode(', ', array_map($situation->name(...), $missing))],
             $id === '' ? [$situation->setup->setup->id] : [$id],
             new Working('a locked camera that does not move and has 60 % of every head', ['cameras with a locked role' => (string) count(array_filter($situation->setup->cameras, self::isLocked(...)))], $uncut ? 'school: one uncut take' : ''),
-            case: $case,
+            fn (): array => $this->ideas($situation, $id),
+            $case,
         );
+    }
+
+    /** @return list<Mend> what is locked, wider; where nothing is, whatever could be */
+    private function ideas(Situation $situation, string $id): array
+    {
+        if ($id !== '') {
+            return Moves::wider($situation, $situation->setup->cameras[$id]);
+        }
+        $ideas = [];
+        foreach ($situation->setup->cameras as $other => $camera) {
+            if (! $camera->support->kind->isCarried() && $situation->coverage()->moveOf($other) === null) {
+                $ideas[] = new Mend('lock', ['thing' => $camera->placement->label], $situation->edit("cameras/$other", ['role' => Role::Safety->value]));
+            }
+        }
+
+        return $ideas;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Light;
 
 use FineFrame\Geometry\Vec3;
+use FineFrame\Judge\LampMoves;
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -50,6 +52,7 @@ final class EyesCatchLight extends Rule
                 ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'light' => $best[0] ?? 'nothing', 'hour' => (string) $hour],
                 [$id, $body->person->id],
                 new Working('mirrored half way between the lens and the light, as the camera sees the eye', ['light' => $best[0] ?? 'none', 'off the lens’s axis' => Quantity::degrees($best === null ? 0.0 : rad2deg($best[1]->angleTo($lens)))]),
+                fn (): array => $this->ideas($situation, $body->person->id),
             );
         }
     }
@@ -67,5 +70,21 @@ final class EyesCatchLight extends Rule
         }
 
         return $lights;
+    }
+
+    /** @return list<Mend> the lamps that are for them, the strongest first: lower, then round toward the face */
+    private function ideas(Situation $situation, string $person): array
+    {
+        $lux = $situation->face($person)->byLamp;
+        arsort($lux);
+        $ideas = [];
+        foreach (array_keys($lux) as $id) {
+            $lamp = $situation->scene->lamps[$id]->placement;
+            if ($lamp->on && $lamp->subject === $person && $lamp->aim === null) {
+                array_push($ideas, LampMoves::at($situation, $id, 30.0), ...LampMoves::swung($situation, $id, [20, -20, 40, -40]));
+            }
+        }
+
+        return array_slice($ideas, 0, 10);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Judge\LampMoves;
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -12,6 +14,7 @@ use FineFrame\Judge\Working;
 use FineFrame\Light\Pattern;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Scene\FaceReading;
 
 /** One cheek is darker than the other by as much as the school of contrast wants, and the key does not fall from above into the eyes. */
 final class FaceHasShape extends Rule
@@ -52,8 +55,30 @@ final class FaceHasShape extends Rule
                 ['subject' => $subject->name, 'ratio' => Quantity::ratio($cheeks), 'least' => Quantity::ratio($least), 'most' => Quantity::ratio($most), 'pattern' => $pattern->value, 'angle' => Quantity::degrees($face->keyElevationDeg())],
                 [$subject->id],
                 new Working('cheek to cheek = brighter / darker, flat cells 60° off the nose', ['left' => Quantity::of($face->cells['left'], Unit::Lux), 'right' => Quantity::of($face->cells['right'], Unit::Lux), 'key over the eyes' => Quantity::degrees($face->keyElevationDeg())], "school: $school"),
-                case: $case,
+                fn (): array => $this->ideas($situation, $face, $case),
+                $case,
             );
         }
+    }
+
+    /** Over the eyes a key stands well between these, degrees. */
+    private const UP_DEG = [35.0, 25.0, 45.0];
+
+    /**
+     * The lamp that gives most, lower or higher; round toward the side for more shape, toward the lens for less.
+     *
+     * @return list<Mend>
+     */
+    private function ideas(Situation $situation, FaceReading $face, ?string $case): array
+    {
+        $key = $face->main()[0] ?? '';
+        if (! isset($situation->scene->lamps[$key])) {
+            return [];
+        }
+        if ($case === 'top' || $case === 'under') {
+            return array_map(static fn (float $deg): Mend => LampMoves::at($situation, $key, $deg), self::UP_DEG);
+        }
+
+        return [...LampMoves::swung($situation, $key, [15, -15, 30, -30, 45, -45, 60, -60]), ...LampMoves::away($situation, $key, [1.4, 0.7])];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Judge\LampMoves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -42,6 +43,7 @@ final class FaceIsUnshaded extends Rule
                 ['lamp' => $situation->name($id), 'subject' => $body->person->name, 'thing' => $by === null ? 'nothing' : $situation->name($by), 'share' => Quantity::share($lost)],
                 array_values(array_filter([$id, $subject, $by])),
                 new Working('the lamp’s face less what stands between it and the eyes, by the light of each part', ['hidden' => Quantity::share($lost)]),
+                $by === null ? [] : fn (): array => [...LampMoves::swung($situation, $id), LampMoves::raised($situation, $id, 0.3), LampMoves::raised($situation, $id, 0.6)],
             );
         }
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Judge\LampMoves;
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -38,8 +40,17 @@ final class FacesAgree extends Rule
                     ['one' => $apart > 0 ? $one->name : $other->name, 'other' => $apart > 0 ? $other->name : $one->name, 'stops' => Quantity::of(abs($apart), Unit::Stop)],
                     [$one->id, $other->id],
                     new Working('log₂ of the light on both faces', [$one->name => Quantity::of($situation->face($one->id)->light->totalLux(), Unit::Lux), $other->name => Quantity::of($situation->face($other->id)->light->totalLux(), Unit::Lux)]),
+                    fn (): array => $this->ideas($situation, $apart > 0 ? $one->id : $other->id),
                 );
             }
         }
+    }
+
+    /** @return list<Mend> what lights the brighter one most, farther away: it falls off less between the two */
+    private function ideas(Situation $situation, string $brighter): array
+    {
+        $key = $situation->face($brighter)->key();
+
+        return $key === null ? [] : [...LampMoves::away($situation, $key, [1.3, 1.6, 2.0]), ...LampMoves::swung($situation, $key, [20, -20, 40, -40])];
     }
 }

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
-use FineFrame\Geometry\Vec2;
-use FineFrame\Judge\Mend;
+use FineFrame\Judge\LampMoves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
-use FineFrame\Measure\Quantity;
-use FineFrame\Scene\FaceReading;
 
 /** The key comes from the far side of the face for shape, or from the lens's side for openness, as the school of contrast has it. */
 final class KeyIsOnItsSide extends Rule
@@ -47,20 +44,8 @@ final class KeyIsOnItsSide extends Rule
             ['key' => $key === 'sun' ? 'The sun' : $situation->name($key), 'subject' => $body->person->name, 'camera' => $a->placement->label],
             array_values(array_filter([$key === 'sun' ? '' : $key, $body->person->id])),
             new Working('the sides of the nose on which key and lens lie', ['shadow toward the lens' => $short ? 'yes' : 'no'], "school: $school"),
-            isset($situation->scene->lamps[$key]) ? [$this->across($situation, $face, $key)] : [],
+            isset($situation->scene->lamps[$key]) ? [LampMoves::mirrored($situation, $key, $face->body->eyes, $face->body->face())] : [],
             $holds ? ($short ? 'holds' : 'open') : ($short ? 'short' : null),
         );
-    }
-
-    /** The key mirrored to the other side of where the face looks. */
-    private function across(Situation $situation, FaceReading $face, string $key): Mend
-    {
-        $place = $situation->scene->lamps[$key]->placement->place;
-        $from = $face->body->person->place;
-        $axis = $face->body->face();
-        $arm = $place->minus($from);
-        $to = $from->plus($axis->times(2 * $axis->dot($arm))->minus($arm));
-
-        return new Mend('move', ['thing' => $situation->name($key), 'distance' => Quantity::metres($place->distanceTo($to))], $situation->moved("lights/$key", new Vec2($to->x, $to->y)));
     }
 }

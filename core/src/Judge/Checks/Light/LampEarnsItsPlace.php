@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -48,6 +49,7 @@ final class LampEarnsItsPlace extends Rule
                 ['lamp' => $situation->name($id), 'share' => Quantity::share($most)],
                 [$id],
                 new Working('its largest share of the light on a face, straight or by walls and ceiling, on hair, or behind a head', ['largest share' => Quantity::share($most)]),
+                [new Mend('switch-off', ['thing' => $situation->name($id)], $situation->edit("lights/$id", ['on' => false]))],
             );
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Light;
 
 use FineFrame\Geometry\Vec3;
+use FineFrame\Judge\LampMoves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -57,6 +58,7 @@ final class LensIsShaded extends Rule
                     ['lamp' => $situation->name($lampId), 'camera' => $view->camera->placement->label, 'off' => Quantity::degrees($off)],
                     [$lampId, $id],
                     new Working('off the lens’s axis, with the lamp’s face toward the lens and nothing in between', ['off the axis' => Quantity::degrees($off), 'lamp turned off the lens by' => Quantity::degrees($shines)]),
+                    static fn (): array => [...LampMoves::gridded($situation, $lampId), ...LampMoves::swung($situation, $lampId), LampMoves::raised($situation, $lampId, 0.4)],
                 );
             }
             if ($clear) {

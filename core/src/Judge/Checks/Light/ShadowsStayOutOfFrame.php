@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Judge\LampMoves;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
@@ -47,7 +48,7 @@ final class ShadowsStayOutOfFrame extends Rule
                 continue;
             }
             $clear = false;
-            yield $this->finding(Severity::Watch, $this->arguments($situation, $one), [$one->owner, $one->lamp, $one->cameras[0]], $this->working($one), $isBody ? $this->ideas($situation, $one) : [], $isBody ? 'body' : null);
+            yield $this->finding(Severity::Watch, $this->arguments($situation, $one), [$one->owner, $one->lamp, $one->cameras[0]], $this->working($one), fn (): array => $this->ideas($situation, $one), $isBody ? 'body' : null);
         }
         foreach (array_keys($meant) as $lamp) {
             yield $this->finding(Severity::Watch, ['lamp' => $situation->name($lamp)], [$lamp], new Working('from the lamp’s middle past each person to the first wall', []), [], 'missed');
@@ -71,15 +72,6 @@ final class ShadowsStayOutOfFrame extends Rule
     /** @return list<Mend> the lamp around its subject, away from the lens and toward it, or up */
     private function ideas(Situation $situation, Silhouette $one): array
     {
-        $lamp = $situation->scene->lamps[$one->lamp];
-        $about = $situation->setup->bodies[$lamp->placement->subject]->person->place;
-        $ideas = [];
-        foreach ([15, -15, 30, -30, 45, -45] as $deg) {
-            $place = $about->plus($lamp->placement->place->minus($about)->turnedClockwise(deg2rad($deg)));
-            $ideas[] = new Mend($deg > 0 ? 'swing-clockwise' : 'swing-counter', ['thing' => $situation->name($one->lamp), 'angle' => Quantity::degrees(abs($deg))], $situation->moved("lights/$one->lamp", $place));
-        }
-        $ideas[] = new Mend('raise', ['thing' => $situation->name($one->lamp), 'distance' => Quantity::metres(0.4)], $situation->edit("lights/$one->lamp", ['height_m' => $lamp->placement->heightM + 0.4]));
-
-        return $ideas;
+        return [...LampMoves::swung($situation, $one->lamp), LampMoves::raised($situation, $one->lamp, 0.4)];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Judge\LampMoves;
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -41,7 +43,14 @@ final class SubjectPartsByLight extends Rule
                 ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'stops' => Quantity::of($most, Unit::Stop)],
                 [$id, $body->person->id],
                 new Working('each cheek and the hair against what is behind the head, skin as '.FaceReading::SKIN, ['left cheek' => Quantity::of($sides['left'], Unit::Stop), 'right cheek' => Quantity::of($sides['right'], Unit::Stop), 'hair' => Quantity::of($sides['hair'], Unit::Stop), 'behind' => Quantity::of($behind, Unit::Stop)]),
+                fn (): array => $this->ideas($situation, $face->key()),
             );
         }
+    }
+
+    /** @return list<Mend> what lights them most, farther round: one side gets brighter, the other darker */
+    private function ideas(Situation $situation, ?string $key): array
+    {
+        return $key === null ? [] : [...LampMoves::swung($situation, $key, [20, -20, 40, -40, 60, -60]), ...LampMoves::away($situation, $key, [0.75])];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Scout;
 
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\PlaceRule;
 use FineFrame\Judge\PlaceView;
 use FineFrame\Judge\Severity;
@@ -11,6 +12,7 @@ use FineFrame\Judge\Working;
 use FineFrame\Light\Exposure;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Plan\Edit;
 use FineFrame\Scene\DaylightFit;
 
 /** Whether daylight alone gives the wanted stop at each spot that was metered, and what would make it so. */
@@ -20,6 +22,9 @@ final class NaturalLightIsEnough extends PlaceRule
     {
         return 'natural-light-is-enough';
     }
+
+    /** Up to where noise is a matter of taste. */
+    private const MOST_ISO = 12_800.0;
 
     public function look(PlaceView $view): iterable
     {
@@ -41,12 +46,21 @@ final class NaturalLightIsEnough extends PlaceRule
                 'iso' => (string) (int) round($metering->iso), 'need_iso' => (string) (int) (ceil($metering->iso * 2 ** max(0.0, $short) / 100) * 100), 'need_stop' => Quantity::of($metering->tStop / sqrt(2 ** max(0.0, $short)), Unit::TStop),
             ], [$view->place->id, $reading->id], new Working('short = log₂(wanted ÷ metered)', [
                 'metered' => Quantity::of($lux, Unit::Lux), 'wanted' => Quantity::of($wanted, Unit::Lux), 'at' => Quantity::of($metering->tStop, Unit::TStop), 'ISO' => (string) (int) round($metering->iso),
-            ], 'incident meter, ISO 2720, dome 330'), case: match (true) {
+            ], 'incident meter, ISO 2720, dome 330'), fn (): array => $this->ideas($view, $short, $isDark || $fades), match (true) {
                 $isDark => 'dark',
                 $fades => 'fades',
                 $enough && $short < -1.0 => 'plenty',
                 default => null,
             });
         }
+    }
+
+    /** @return list<Mend> so much more sensitivity as it is short, in the setup here that was judged */
+    private function ideas(PlaceView $view, float $short, bool $isLate): array
+    {
+        $setup = $view->setup();
+        $iso = ceil($view->metering()->iso * 2 ** max(0.0, $short) / 100) * 100;
+
+        return $setup === null || $isLate || $iso > self::MOST_ISO ? [] : [new Mend('iso', ['iso' => Quantity::of($iso, Unit::Count)], new Edit(["/setups/$setup->id/metering/iso" => $iso]))];
     }
 }

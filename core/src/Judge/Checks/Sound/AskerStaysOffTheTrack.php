@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Sound;
 
 use FineFrame\Document\Record;
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -57,6 +58,7 @@ final class AskerStaysOffTheTrack extends Rule
                     ['asker' => $asker->name, 'microphone' => $ear->name, 'under' => Quantity::of($under, Unit::Decibel), 'subject' => $voice->name],
                     [$id, $asker->id],
                     new Working('both voices alike; distances and the pattern’s angle: 20·log₁₀(d₂/d₁) and 20·log₁₀ of the pattern', ['answer at' => Quantity::metres($ear->at->distanceTo($voice->at)), 'asker at' => Quantity::metres($ear->at->distanceTo($mouth)), 'pattern takes' => Quantity::of(-$ear->patternDb($mouth), Unit::Decibel)], 'the room brings some of it back'),
+                    fn (): array => Moves::boomNearest($situation, $id),
                 );
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Sound;
 
-use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -38,16 +38,8 @@ final class BoomHearsTheFront extends Rule
                 ['boom' => $situation->name($id), 'subject' => $body->person->name, 'off' => Quantity::degrees($off)],
                 [$id, $body->person->id],
                 new Working('from the mouth to the tip, against where the face looks', ['off the face' => Quantity::degrees($off)], 'a voice’s directivity grows with the octave'),
-                $off > self::DULL_DEG ? $this->nearest($situation, $id) : [],
+                fn (): array => Moves::boomNearest($situation, $id),
             );
         }
-    }
-
-    /** @return list<Mend> */
-    private function nearest(Situation $situation, string $id): array
-    {
-        $to = $situation->nearestBoom($id);
-
-        return $to === null ? [] : [new Mend('boom-nearest', ['thing' => $situation->name($id), 'distance' => Quantity::metres($to->distanceM)], $situation->edit("microphones/$id", ['x_m' => $to->tip->x, 'y_m' => $to->tip->y, 'height_m' => $to->tip->z]))];
     }
 }

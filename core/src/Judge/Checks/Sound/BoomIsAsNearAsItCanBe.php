@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Sound;
 
-use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -49,7 +49,7 @@ final class BoomIsAsNearAsItCanBe extends Rule
                 new Working('nearest = least distance along directions in front of the mouth at which tip, rear and pole leave every frame by the margin; cost = 20·log₁₀(now / nearest)', [
                     'now' => Quantity::metres($distance), 'nearest' => Quantity::metres($nearest->distanceM), 'margin' => Quantity::metres($situation->limits->get('boom_margin_m')),
                 ], 'inverse square law in the direct field'),
-                [new Mend('boom-nearest', ['thing' => $situation->name($id), 'distance' => Quantity::metres($nearest->distanceM)], $situation->edit("microphones/$id", ['x_m' => $nearest->tip->x, 'y_m' => $nearest->tip->y, 'height_m' => $nearest->tip->z]))],
+                fn (): array => Moves::boomNearest($situation, $id),
             );
         }
     }

@@ -6,6 +6,7 @@ namespace FineFrame\Judge\Checks\Sound;
 
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -86,11 +87,7 @@ final class BoomStaysOutOfFrame extends Rule
                 $ideas[] = new Mend('raise', ['thing' => $name, 'distance' => Quantity::metres($up)], $situation->edit("microphones/$id", ['height_m' => $boom->placement->heightM + $up]));
             }
         }
-        $nearest = $situation->nearestBoom($id);
-        if ($nearest !== null) {
-            $ideas[] = new Mend('boom-nearest', ['thing' => $name, 'distance' => Quantity::metres($nearest->distanceM)], $situation->edit("microphones/$id", ['x_m' => $nearest->tip->x, 'y_m' => $nearest->tip->y, 'height_m' => $nearest->tip->z]));
-        }
 
-        return $ideas;
+        return [...$ideas, ...Moves::boomNearest($situation, $id)];
     }
 }

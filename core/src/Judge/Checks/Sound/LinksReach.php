@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Sound;
 
 use FineFrame\Document\Record;
+use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\LinkReach;
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -44,6 +46,7 @@ final class LinksReach extends Rule
                 ['link' => $reach->link->text('name'), 'antenna' => $reach->antennaName ?: 'the antenna', 'margin' => Quantity::of($margin, Unit::Decibel), 'distance' => Quantity::metres($reach->pack->distanceTo($reach->antenna)), 'walls' => $reach->walls === [] ? 'no wall' : implode(', ', $reach->walls), 'bodies' => (string) $reach->bodies],
                 [$reach->link->id],
                 new Working('20·log₁₀(km) + 20·log₁₀(MHz) + 32.44, walls and bodies; −90 dBm are needed', ['free space' => Quantity::of($reach->path->freeSpaceDb, Unit::Decibel), 'walls and bodies' => Quantity::of($reach->path->lossDb, Unit::Decibel), 'received, dBm' => Quantity::of($reach->path->receivedDbm, Unit::Decibel)], 'ITU-R P.525, P.2040 rounded; walk it with the pack on before anyone sits'),
+                fn (): array => $this->nearer($situation, $reach),
             );
         }
         $places = array_filter($situation->setup->setup->list('antennas'), static fn (Record $a): bool => $a->number('x_m') !== null && $a->number('y_m') !== null);
@@ -56,5 +59,23 @@ final class LinksReach extends Rule
                 }
             }
         }
+    }
+
+    /** @return list<Mend> the antenna nearer to the pack, by half and by more */
+    private function nearer(Situation $situation, LinkReach $reach): array
+    {
+        $ideas = [];
+        foreach ($situation->setup->setup->list('antennas') as $antenna) {
+            if ($antenna->text('name') !== $reach->antennaName || $antenna->number('x_m') === null || $antenna->number('y_m') === null) {
+                continue;
+            }
+            $from = new Vec2($antenna->number('x_m'), $antenna->number('y_m'));
+            foreach ([0.5, 0.75, 0.9] as $share) {
+                $to = $from->plus($reach->pack->floor()->minus($from)->times($share));
+                $ideas[] = new Mend('move', ['thing' => $antenna->text('name'), 'distance' => Quantity::metres($from->distanceTo($to))], $situation->moved("antennas/$antenna->id", $to));
+            }
+        }
+
+        return $ideas;
     }
 }

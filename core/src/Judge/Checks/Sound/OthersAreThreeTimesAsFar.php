@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Sound;
 
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -45,6 +46,7 @@ final class OthersAreThreeTimesAsFar extends Rule
                     new Working('20·log₁₀(far/near); three to one is 9.5 dB', [
                         'own' => Quantity::metres($near), 'other' => Quantity::metres($far), 'first notch, Hz' => Quantity::of($comb['notches'][0] ?? 0.0, Unit::Count), 'late by, ms' => Quantity::ratio(1000 * Delay::seconds(max(0.0, $far - $near))),
                     ], 'sound at 20 °C'),
+                    fn (): array => [...Moves::boomNearest($situation, $id), ...Moves::boomNearest($situation, $other)],
                 );
             }
         }

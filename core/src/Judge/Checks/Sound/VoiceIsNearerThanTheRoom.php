@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Sound;
 
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -53,7 +54,7 @@ final class VoiceIsNearerThanTheRoom extends Rule
                 new Working('direct over reverberant = 20·log₁₀(rc/d) + 10·log₁₀(1/REE), rc = √(Q·A/16π)', [
                     'T of the room' => Quantity::of($time, Unit::Second), 'Q of a voice' => Quantity::ratio(self::VOICE_Q), 'as loud at' => Quantity::metres($equal), 'mouth to tip' => Quantity::metres($distance),
                 ], 'the room by its surfaces, or by the clap'),
-                [],
+                fn (): array => Moves::boomNearest($situation, $id),
                 $over < 0.0 ? 'room' : null,
             );
         }

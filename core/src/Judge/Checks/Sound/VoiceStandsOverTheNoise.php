@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Sound;
 
 use FineFrame\Document\Record;
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -43,7 +44,8 @@ final class VoiceStandsOverTheNoise extends Rule
                 ['boom' => $ear->name, 'subject' => $voice->name, 'margin' => Quantity::of($margin, Unit::Decibel), 'under' => Quantity::of(-$margin, Unit::Decibel), 'distance' => Quantity::metres($distance)],
                 [$id, $ear->subject],
                 new Working('voice at 1 m − 20·log₁₀(d) − (noise + 10·log₁₀ REE)', ['noise together' => Quantity::of($noise, Unit::LevelA), 'heard of it' => Quantity::of($heard, Unit::LevelA), 'mouth to tip' => Quantity::metres($distance)], 'noise from all around; the room left out'),
-                case: $margin < 0 ? 'drowned' : null,
+                fn (): array => Moves::boomNearest($situation, $id),
+                $margin < 0 ? 'drowned' : null,
             );
         }
     }

@@ -6,6 +6,8 @@ namespace FineFrame\Judge\Checks\Take;
 
 use FineFrame\Geometry\Vec2;
 use FineFrame\Grip\SupportKind;
+use FineFrame\Judge\Mend;
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -60,7 +62,12 @@ final class TakeCanBeWalked extends Rule
                     ['camera' => $camera->label, 'speed' => Quantity::of($fastest, Unit::MetreASecond), 'limit' => Quantity::of($limit, Unit::MetreASecond), 'thing' => $bump[0] ?? '', 'at' => TakeStaysClean::clock($bump[1] ?? 0.0), 'far' => Quantity::metres($far), 'cable' => Quantity::metres($cable), 'way' => Quantity::metres($way), 'rail' => Quantity::metres($rail)],
                     [$camera->id],
                     new Working('pace = way between marks / time; the operator is 0.6 m wide, half a metre behind the camera', ['fastest' => Quantity::of($fastest, Unit::MetreASecond), 'tether' => Quantity::metres($cable)], 'this tool’s starting point; walk it before you trust it'),
-                    case: $case,
+                    fn (): array => match ($case) {
+                        'fails' => Moves::slower($situation, $path->move),
+                        'cable' => [new Mend('longer-cable', ['thing' => $camera->label, 'length' => Quantity::metres(ceil($far + 0.5))], $situation->edit("moves/{$path->move->id}", ['cable_m' => ceil($far + 0.5)]))],
+                        default => [],
+                    },
+                    $case,
                 );
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Take;
 
+use FineFrame\Judge\Moves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -53,7 +54,8 @@ final class TakeKeepsFocus extends Rule
                 ['camera' => $camera->placement->label, 'mark' => $case === 'near' ? $nearest->mark->name : $hardest->mark->name, 'distance' => Quantity::metres($nearest->distanceM), 'nearest' => Quantity::metres($camera->lens->nearestFocusM), 'pull' => Quantity::ratio($hardest->lengthsASecond)],
                 [$camera->placement->id],
                 new Working('pull = change of distance a second ÷ depth of field there', ['nearest mark' => Quantity::metres($nearest->distanceM), 'hardest pull' => Quantity::ratio($hardest->lengthsASecond), 'watched above' => Quantity::ratio($limit)], 'this tool’s starting point: a puller keeps a depth of field a second without trouble'),
-                case: $case,
+                fn (): array => $case === null ? Moves::slower($situation, $sweep->path->move) : [],
+                $case,
             );
         }
     }
