@@ -6,11 +6,11 @@ namespace FineFrame\Tests;
 
 /**
  * The table of what every check says: by check, rows of a name, a plan, what is said of it, and numbers that the sentence prints. What is said is
- * severity, case and whom it is about; nothing at all is said as an empty text.
+ * severity, case and whom it is about; nothing at all is said as an empty text. Last, the kind of mend that is offered for it, where one holds.
  */
 final class Checks
 {
-    /** @return array<string, list<array{0: string, 1: Plans, 2: string, 3?: array<string, mixed>}>> by check */
+    /** @return array<string, list<array{0: string, 1: Plans, 2: string, 3?: array<string, mixed>, 4?: string}>> by check */
     public static function all(): array
     {
         $all = [];
@@ -27,6 +27,18 @@ final class Checks
         foreach (self::all() as $check => $rows) {
             foreach ($rows as $row) {
                 yield "$check: $row[0]" => [$check, $row[1], $row[2], $row[3] ?? []];
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, Plans, string, string}> those that can be mended, with the kind of mend */
+    public static function mends(): iterable
+    {
+        foreach (self::all() as $check => $rows) {
+            foreach ($rows as $row) {
+                if (isset($row[4])) {
+                    yield "$check: $row[0]" => [$check, $row[1], $row[2], $row[4]];
+                }
             }
         }
     }

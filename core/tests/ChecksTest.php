@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 use FineFrame\Judge\CheckSet;
 use FineFrame\Judge\Finding;
+use FineFrame\Judge\Judge;
+use FineFrame\Judge\Severity;
 use FineFrame\Tests\Checks;
 use FineFrame\Tests\Plans;
 
+/** Severity, case and whom it is about. */
+function told(Finding $finding): string
+{
+    return trim($finding->severity->value.' '.$finding->case.' '.implode('+', $finding->about));
+}
+
 it('judges', function (string $check, Plans $plan, string $said, array $numbers): void {
     $found = $plan->said($check);
-    $print = static fn (Finding $f): string => trim($f->severity->value.' '.$f->case.' '.implode('+', $f->about));
-    $all = array_map($print, $found);
+    $all = array_map(told(...), $found);
     if ($said === '') {
         expect($all)->toBe([]);
 
@@ -24,6 +31,17 @@ it('judges', function (string $check, Plans $plan, string $said, array $numbers)
             : expect($got)->toBe($expected);
     }
 })->with(Checks::rows(...));
+
+it('mends', function (string $check, Plans $plan, string $said, string $kind): void {
+    [$judge, $setup] = [Judge::standard(), $plan->setup()];
+    $verdicts = $judge->judge($setup);
+    $finding = array_values(array_filter($verdicts->findings, static fn (Finding $f): bool => $f->check === $check && told($f) === $said))[0];
+    $mend = $judge->mend($setup, $verdicts, $finding);
+    expect($mend?->case)->toBe($kind);
+    $after = $judge->judge($setup->after($mend->edit));
+
+    expect($after->find($finding->key())?->severity ?? Severity::Holds)->toBe(Severity::Holds)->and(array_diff($after->broken(), $verdicts->broken()))->toBe([]);
+})->with(Checks::mends(...));
 
 it('has rows for every check, and no check without', function (): void {
     expect(array_keys(Checks::all()))->toEqualCanonicalizing(array_map(static fn ($c): string => $c->id(), CheckSet::standard()));

@@ -7,6 +7,7 @@ use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Severity;
 use FineFrame\Tests\Cases;
+use FineFrame\Tests\Plans;
 
 it('finds the three faults of the demo, and a mend for each that holds', function (): void {
     $judge = Judge::standard();
@@ -167,4 +168,14 @@ it('judges a plan the same, whatever plan it judged before', function (): void {
         $changed = Cases::shipped($change);
         expect($plain($judge->judge($changed)->findings))->toEqual($plain(Judge::standard()->judge($changed)->findings), json_encode($change));
     }
+});
+
+it('tells what a mend leaves to be watched that was not before', function (): void {
+    $setup = Plans::room(8, 7)->sitter('ann', 4, 4.4, 180, ['sway_m' => 0.05])->interviewer('bo', 4.5, 1.2)->with(['subjects/ann/looks_at' => 'bo'])
+        ->camera('a', 4, 1.6, null, ['lens' => 'zoom-70-200', 'focal_mm' => 90])->setup();
+    $judge = Judge::standard();
+    $verdicts = $judge->judge($setup);
+    $mend = $judge->mend($setup, $verdicts, $verdicts->find('subject-stays-in-focus:a+ann'));
+
+    expect($mend->case)->toBe('stop-down')->and(array_map(fn (Finding $f): string => $f->key(), $mend->brings))->toBe(['camera-is-set-to-the-stop:a']);
 });

@@ -60,7 +60,7 @@ final class Judge
         foreach ($finding->ideas() as $idea) {
             $trial = $this->tried($setup, $idea->edit);
             if ($trial !== null && $this->isMended($trial, $finding, $broken)) {
-                return $idea;
+                return $idea->bringing($this->brought($trial, $verdicts));
             }
         }
 
@@ -101,5 +101,14 @@ final class Judge
         }
 
         return true;
+    }
+
+    /** @return list<Finding> what a change that breaks nothing leaves to be watched, and was not before */
+    private function brought(Trial $after, Verdicts $before): array
+    {
+        $known = array_map(static fn (Finding $f): string => $f->key(), [...$before->of(Severity::Watch), ...$before->of(Severity::Breaks)]);
+        $all = array_merge([], ...array_map($after->of(...), $this->checks));
+
+        return array_values(array_filter($all, static fn (Finding $f): bool => $f->severity === Severity::Watch && ! in_array($f->key(), $known, true)));
     }
 }

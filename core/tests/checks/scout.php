@@ -54,7 +54,7 @@ return [
     'natural-light-is-enough' => [
         // ISO 800, T2.8 at 1/50 s wants 330 · 2.8² · 50 / 800 = 161.7 lux; a third of a stop less is 127.8.
         ['enough', $metered(128), 'holds holds room+l0', ['short' => [0.337, 0.003]]],
-        ['not quite', $metered(127), 'watch fails room+l0', ['short' => [0.349, 0.003]]],
+        ['not quite', $metered(127), 'watch fails room+l0', ['short' => [0.349, 0.003]], 'iso'],
         ['plenty', $metered(330), 'holds plenty room+l0'],
         ['not yet plenty', $metered(320), 'holds holds room+l0'],
         ['until the sun sets', $metered(400)->with($site + $day('2026-12-21', '14:00', '17:00')), 'watch fades room+l0'],
@@ -114,20 +114,20 @@ return [
     ],
     'room-is-not-too-hard' => [
         ['nobody has said of what it is', $room, ''],
-        ['stone all round', $room->with($surfaces('stone')), 'breaks fails room'],
+        ['stone all round', $room->with($surfaces('stone')), 'breaks fails room', [], 'hang-blankets'],
         ['panelled and carpeted', $room->with($surfaces('wood-panel', 'carpet')), 'holds holds room', ['volume' => 90]],
-        ['panelled, by a closer limit', $room->with($surfaces('wood-panel', 'carpet') + ['/brief/limits/echo_watch_s' => 0.3]), 'watch fails room', ['limit' => 0.3]],
+        ['panelled, by a closer limit', $room->with($surfaces('wood-panel', 'carpet') + ['/brief/limits/echo_watch_s' => 0.3]), 'watch fails room', ['limit' => 0.3], 'hang-blankets'],
         ['music bears twice as much', $room->with($surfaces('wood-panel', 'stone') + ['/brief/kind' => 'performance, duo']), 'holds holds room', ['limit' => 1.4]],
-        ['talk does not', $room->with($surfaces('wood-panel', 'stone')), 'watch fails room', ['limit' => 0.7]],
+        ['talk does not', $room->with($surfaces('wood-panel', 'stone')), 'watch fails room', ['limit' => 0.7], 'hang-blankets'],
         ['in the open', $room->with($surfaces('stone') + ['/locations/room/space/ceiling' => ['kind' => 'none']]), ''],
     ],
     'sun-stays-off-the-face' => [
         // 21 December at 59.5° north: the sun is 7° up at noon and reaches far in, straight through the middle of the window.
-        ['into the face at noon', $sunny(3, '12:00', '12:40'), 'breaks fails room+sun-0'],
+        ['into the face at noon', $sunny(3, '12:00', '12:40'), 'breaks fails room+sun-0', [], 'draw-curtain'],
         ['before it comes', $sunny(3, '09:30', '10:00'), 'holds holds room+sun-0'],
         ['high summer: it does not reach so far', $sunny(3, '13:00', '14:00', '2026-06-21'), 'holds holds room+sun-0'],
-        ['high summer, at the window', $sunny(0.5, '13:00', '14:00', '2026-06-21'), 'breaks fails room+sun-0'],
-        ['at some time of a day whose hours are open', $sunny(3, '', ''), 'watch some-time room+sun-0'],
+        ['high summer, at the window', $sunny(0.5, '13:00', '14:00', '2026-06-21'), 'breaks fails room+sun-0', [], 'draw-curtain'],
+        ['at some time of a day whose hours are open', $sunny(3, '', ''), 'watch some-time room+sun-0', [], 'draw-curtain'],
         ['behind a curtain', $sunny(3, '12:00', '12:40')->with(['/locations/room/space/openings/w/curtain' => 'blackout']), 'holds holds room+sun-0'],
         ['nobody has said where it is', $room, ''],
     ],

@@ -46,21 +46,21 @@ return [
     'boom-hears-the-front' => [
         ['ahead', $boomed, 'holds holds boom+ann'],
         ['straight over', $boomAt(4.07, 4.2, 1.9), 'holds holds boom+ann'],
-        ['from behind', $boomAt(3.9, 4.9, 1.7), 'watch fails boom+ann'],
+        ['from behind', $boomAt(3.9, 4.9, 1.7), 'watch fails boom+ann', [], 'boom-nearest'],
     ],
     'boom-is-as-near-as-it-can-be' => [
         ['as near as the frame lets it', $boomAt(4.06, 4.09, 1.54), 'holds holds boom'],
-        ['half a metre farther', $boomAt(4.3, 3.7, 1.9), 'watch fails boom', ['camera' => 'A']],
+        ['half a metre farther', $boomAt(4.3, 3.7, 1.9), 'watch fails boom', ['camera' => 'A'], 'boom-nearest'],
         ['by a wider slack', $boomAt(4.3, 3.7, 1.9)->with(['/brief/limits/boom_slack_m' => 1.0]), 'holds holds boom'],
         ['nowhere', $boomed->with(['/locations/room/space/height_m' => 1.5, 'cameras/a/focal_mm' => 24, 'microphones/boom/height_m' => 1.4, 'microphones/boom/stand_height_m' => 1.3, 'cameras/a/y_m' => 0.9]), 'watch nowhere boom'],
     ],
     'boom-stays-out-of-frame' => [
         ['above', $boomed, 'holds holds boom+a'],
-        ['within the margin', $boomAt(4.1, 4.0, 1.52), 'watch margin boom+a', ['limit' => 0.06]],
-        ['tip in frame', $boomAt(4.1, 4.0, 1.40), 'breaks tip boom+a'],
-        ['pole across the frame', $boomAt(4.1, 4.0, 1.6)->with(['microphones/boom/stand_height_m' => 0.9, 'microphones/boom/stand_x_m' => 5.0, 'microphones/boom/stand_y_m' => 3.4]), 'breaks pole boom+a'],
+        ['within the margin', $boomAt(4.1, 4.0, 1.52), 'watch margin boom+a', ['limit' => 0.06], 'raise'],
+        ['tip in frame', $boomAt(4.1, 4.0, 1.40), 'breaks tip boom+a', [], 'raise'],
+        ['pole across the frame', $boomAt(4.1, 4.0, 1.6)->with(['microphones/boom/stand_height_m' => 0.9, 'microphones/boom/stand_x_m' => 5.0, 'microphones/boom/stand_y_m' => 3.4]), 'breaks pole boom+a', [], 'boom-nearest'],
         ['behind the lens', $boomAt(4.1, 0.9, 1.4), 'holds holds boom+a'],
-        ['by a wider margin', $boomed->with(['/brief/limits/boom_margin_m' => 0.4]), 'watch margin boom+a'],
+        ['by a wider margin', $boomed->with(['/brief/limits/boom_margin_m' => 0.4]), 'watch margin boom+a', [], 'raise'],
     ],
     'cables-reach' => [
         ['long enough', $taped()->with(['leads' => [$lead(['length_m' => 15])]]), 'holds holds t'],
@@ -97,7 +97,7 @@ return [
     ],
     'formats-agree' => [
         ['alike', $taped(), 'holds holds recorders', ['count' => '1']],
-        ['another rate', $taped([[]], [['rate_khz' => 44.1]]), 'watch fails deck', ['rate' => '44.1 kHz']],
+        ['another rate', $taped([[]], [['rate_khz' => 44.1]]), 'watch fails deck', ['rate' => '44.1 kHz'], 'set-rate'],
         ['the rate that was agreed', $taped([[]], [['rate_khz' => 96]])->with(['/brief/facts/rate_khz' => 96]), 'holds holds recorders'],
         ['nothing records', $bare, ''],
     ],
@@ -122,10 +122,10 @@ return [
     'links-leave-each-other-alone' => [
         ['one', $links($link('x', 500.1)), 'holds holds links', ['count' => '1']],
         ['two apart', $links($link('x', 500.1), $link('y', 501.0)), 'holds holds links', ['count' => '2']],
-        ['two side by side', $links($link('x', 500.1), $link('y', 500.2)), 'breaks near y', ['by' => 'x']],
+        ['two side by side', $links($link('x', 500.1), $link('y', 500.2)), 'breaks near y', ['by' => 'x'], 'set-links'],
         // 2 · 500.6 − 500.1 = 501.1 falls on the third.
-        ['what two make of each other', $links($link('x', 500.1), $link('y', 500.6), $link('z', 501.1)), 'breaks fails x'],
-        ['on what is on the air', $links($link('x', 500.1))->with(['/locations/room/scouted/occupied' => [['id' => 'tv', 'name' => 'tv', 'from_mhz' => 498, 'to_mhz' => 506]]]), 'breaks occupied x', ['what' => 'tv']],
+        ['what two make of each other', $links($link('x', 500.1), $link('y', 500.6), $link('z', 501.1)), 'breaks fails x', [], 'set-links'],
+        ['on what is on the air', $links($link('x', 500.1))->with(['/locations/room/scouted/occupied' => [['id' => 'tv', 'name' => 'tv', 'from_mhz' => 498, 'to_mhz' => 506]]]), 'breaks occupied x', ['what' => 'tv'], 'set-links'],
         ['beside what is on the air', $links($link('x', 507))->with(['/locations/room/scouted/occupied' => [['id' => 'tv', 'name' => 'tv', 'from_mhz' => 498, 'to_mhz' => 506]]]), 'holds holds links'],
         ['not set yet', $links($link('x', null)), 'watch open links', ['count' => '1']],
         ['none', $bare, ''],
@@ -149,7 +149,7 @@ return [
     ],
     'others-are-three-times-as-far' => [
         ['far apart', $own(6), 'holds holds one+two'],
-        ['side by side', $own(4.9), 'watch fails one+two'],
+        ['side by side', $own(4.9), 'watch fails one+two', [], 'boom-nearest'],
         ['one of them a spare', $worn($boomed, ['spare' => true]), ''],
     ],
     'packs-outlast-the-day' => [
@@ -162,8 +162,8 @@ return [
     ],
     'pair-hears-the-width' => [
         ['as wide as it hears', $pair(3.8), 'holds holds p'],
-        ['from afar they huddle', $pair(0.6), 'watch narrow p'],
-        ['from within they pile up', $pair(4.7), 'watch wide p'],
+        ['from afar they huddle', $pair(0.6), 'watch narrow p', [], 'move'],
+        ['from within they pile up', $pair(4.7), 'watch wide p', [], 'move'],
         ['one player', Plans::room()->stander('ann', 3, 3)->with(['work' => 'performance, several cameras', 'pairs' => [['id' => 'p', 'name' => 'pair', 'model' => 'cardioid', 'x_m' => 3, 'y_m' => 1]]]), ''],
     ],
     'pictures-can-be-synced' => [
@@ -176,18 +176,18 @@ return [
     ],
     'pole-reaches' => [
         ['long enough', $boomed, 'holds holds boom', ['limit' => 3.0]],
-        ['too short', $boomed->with(['microphones/boom/stand_x_m' => 7.2]), 'breaks fails boom', ['needed' => [3.37, 0.02]]],
-        ['a shorter pole', $boomed->with(['microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 6.2]), 'breaks fails boom', ['limit' => 2.0]],
+        ['too short', $boomed->with(['microphones/boom/stand_x_m' => 7.2]), 'breaks fails boom', ['needed' => [3.37, 0.02]], 'move-stand'],
+        ['a shorter pole', $boomed->with(['microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 6.2]), 'breaks fails boom', ['limit' => 2.0], 'move-stand'],
     ],
     'quiet-hours-are-used' => [
         ['quiet all day', $noisy(20)->with($site + $hours('10:00', '12:00')), 'holds holds quiet-hours'],
-        ['loud now, quiet later', $noisy(60)->with(['/locations/room/scouted/noise/n/runs_from' => '09:00', '/locations/room/scouted/noise/n/runs_to' => '13:00'] + $site + $hours('10:00', '12:00')), 'watch other quiet-hours'],
+        ['loud now, quiet later', $noisy(60)->with(['/locations/room/scouted/noise/n/runs_from' => '09:00', '/locations/room/scouted/noise/n/runs_to' => '13:00'] + $site + $hours('10:00', '12:00')), 'watch other quiet-hours', [], 'shift-hours'],
         ['loud always', $noisy(60)->with($site + $hours('10:00', '12:00')), 'watch never quiet-hours'],
         ['no noise written down', $boomed->with($site + $hours('10:00', '12:00')), ''],
     ],
     'room-tone-is-planned' => [
         ['planned', $taped()->with(['/brief/facts/room_tone' => true]), 'holds holds room-tone'],
-        ['forgotten', $taped(), 'watch fails room-tone'],
+        ['forgotten', $taped(), 'watch fails room-tone', [], 'plan-room-tone'],
         ['nothing records', $boomed, ''],
     ],
     'somebody-listens' => [
@@ -219,8 +219,8 @@ return [
     ],
     'voice-is-nearer-than-the-room' => [
         ['dry', $boomAt(4.1, 4.0, 1.5)->with($surfaces('carpet')), 'holds holds boom+ann'],
-        ['in stone', $boomAt(4.3, 3.7, 1.9)->with($surfaces('stone')), 'watch fails boom+ann'],
-        ['from afar in stone', $boomAt(4.1, 2.0, 2.4)->with($surfaces('stone')), 'breaks room boom+ann'],
+        ['in stone', $boomAt(4.3, 3.7, 1.9)->with($surfaces('stone')), 'watch fails boom+ann', [], 'boom-nearest'],
+        ['from afar in stone', $boomAt(4.1, 2.0, 2.4)->with($surfaces('stone')), 'breaks room boom+ann', [], 'boom-nearest'],
         ['nobody has said of what it is', $boomed, ''],
         ['in the open', $boomed->with($surfaces('stone') + $open), ''],
     ],
@@ -234,10 +234,10 @@ return [
     'wind-is-kept-off' => [
         ['indoors', $boomed, ''],
         ['fur in a breeze', $boomed->with($open + ['microphones/boom/cover' => 'fur']), 'holds holds boom', ['wind' => 4]],
-        ['foam in a breeze', $boomed->with($open + ['microphones/boom/cover' => 'foam']), 'watch fails boom', ['wants' => 'fur']],
+        ['foam in a breeze', $boomed->with($open + ['microphones/boom/cover' => 'foam']), 'watch fails boom', ['wants' => 'fur'], 'cover-wind'],
         ['foam in still air', $boomed->with($open + ['microphones/boom/cover' => 'foam', '/brief/facts/wind_mps' => 2.0]), 'holds holds boom'],
-        ['foam in hardly more', $boomed->with($open + ['microphones/boom/cover' => 'foam', '/brief/facts/wind_mps' => 2.1]), 'watch fails boom'],
-        ['nothing', $boomed->with($open), 'breaks fails boom', ['cover' => 'nothing']],
+        ['foam in hardly more', $boomed->with($open + ['microphones/boom/cover' => 'foam', '/brief/facts/wind_mps' => 2.1]), 'watch fails boom', [], 'cover-wind'],
+        ['nothing', $boomed->with($open), 'breaks fails boom', ['cover' => 'nothing'], 'cover-wind'],
         ['a gale', $boomed->with($open + ['microphones/boom/cover' => 'basket and fur', '/brief/facts/wind_mps' => 13]), 'breaks fails boom', ['wants' => 'another day']],
     ],
     'worn-microphones-are-quiet' => [

@@ -8,6 +8,9 @@
         <div class="acts">
             @if ($mend)
                 <x-act :work="$work" :to="route('mend', $work->shoot->id)" :with="['finding' => $finding->key()]" class="inline"><button class="mend" data-mend>Mend: {{ $work->phrase->mend($mend) }}</button></x-act>
+                @if ($mend->brings)
+                    <span class="why">then to watch: {{ $work->phrase->finding($mend->brings[0]) }}@if (count($mend->brings) > 1) And {{ count($mend->brings) - 1 }} more.@endif</span>
+                @endif
             @elseif ($isOpen && $finding->mayHaveIdeas() && ! $work->isStill())
                 <span class="why">…</span>
             @elseif ($isOpen && $finding->mayHaveIdeas() && ! $work->mending()->isTried($finding) && ! isset($tried))
