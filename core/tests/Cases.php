@@ -7,7 +7,7 @@ namespace FineFrame\Tests;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\SetupPlan;
-use FineFrame\Reference\CaseRunner;
+use FineFrame\Tests\Reference\CaseRunner;
 
 /** Reads the published cases and the demo plan, and compares within a case's tolerance. */
 final class Cases

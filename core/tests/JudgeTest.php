@@ -144,14 +144,6 @@ it('mends by the least that holds', function (string $key, string $case, array $
     'a subject at the wall comes forward' => ['subject-stands-off-the-background:cam-a+miller', 'move-forward', ['subjects/miller/y_m' => 3.35]],
 ]);
 
-it('has nothing to offer where only another lens would do', function (): void {
-    $judge = Judge::standard();
-    $setup = Cases::demo(['cameras/cam-b/x_m' => 3.4, 'cameras/cam-b/y_m' => 2.5]);
-    $verdicts = $judge->judge($setup);
-
-    expect($judge->mend($setup, $verdicts, $verdicts->find('lens-focuses-this-near:cam-b+miller')))->toBeNull();
-});
-
 it('judges a plan the same, whatever plan it judged before', function (): void {
     $setup = Cases::shipped();
     $judge = Judge::standard();

@@ -25,6 +25,12 @@ final readonly class Plans
     {
     }
 
+    /** @param  array<string, mixed>  $document */
+    public static function of(array $document): self
+    {
+        return new self($document);
+    }
+
     /** An empty room, walls `near`, `right`, `far`, `left`, its surfaces as unknown as a new one's. */
     public static function room(float $widthM = 6.0, float $depthM = 5.0, float $heightM = 3.0): self
     {

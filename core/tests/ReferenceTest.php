@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use FineFrame\Reference\CaseRunner;
-use FineFrame\Reference\WirelessCases;
 use FineFrame\Tests\Cases;
+use FineFrame\Tests\Reference\CaseRunner;
+use FineFrame\Tests\Reference\WirelessCases;
 
 /** @return array<string, array<string, mixed>> computed once: a test's own static would begin anew with each case */
 function answers(): array

@@ -59,13 +59,14 @@ final class Covers
      * What is left of a solid's outline once the outlines of all that stands before it are taken away.
      *
      * @param  list<array{float, float}>  $outline  convex, counter-clockwise
-     * @return array{list<list<array{float, float}>>, bool} convex pieces, and whether something may still hide a part: what reaches through it, of which no order tells which is before
+     * @param  (\Closure(Solid): bool)|null  $ignored  what hides nothing of it
+     * @return array{list<list<array{float, float}>>, bool, array<string, float>} convex pieces; whether something may still hide a part: what reaches through it, of which no order tells which is before; and the area that each owner hides of what those before it left
      */
-    public function clear(Solid $solid, array $outline): array
+    public function clear(Solid $solid, array $outline, ?\Closure $ignored = null): array
     {
         $mine = $this->of($solid);
-        [$pieces, $isOpen] = [[$outline], false];
-        foreach ($this->before($solid, null) as $cover) {
+        [$pieces, $isOpen, $hidden, $area] = [[$outline], false, [], Convex::area($outline)];
+        foreach ($this->before($solid, $ignored) as $cover) {
             $isBefore = $cover->farM <= $mine->nearM ? 1 : SeenSolid::order($cover->solid, $solid, $this->view->eye);
             if ($isBefore <= 0) {
                 $isOpen = $isOpen || $isBefore === 0;
@@ -73,12 +74,17 @@ final class Covers
                 continue;
             }
             $pieces = Convex::less($pieces, $cover->outline(), self::SLIVER);
+            $left = array_sum(array_map(Convex::area(...), $pieces));
+            if ($left < $area) {
+                $hidden[$cover->solid->owner] = ($hidden[$cover->solid->owner] ?? 0.0) + $area - $left;
+                $area = $left;
+            }
             if ($pieces === [] || count($pieces) > self::MOST_PIECES) {
-                return [$pieces, $pieces !== []];
+                return [$pieces, $pieces !== [], $hidden];
             }
         }
 
-        return [$pieces, $isOpen];
+        return [$pieces, $isOpen, $hidden];
     }
 
     /**

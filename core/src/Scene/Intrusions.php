@@ -12,10 +12,7 @@ final class Intrusions
     /** Less of the frame than this is not seen by anyone: about 2 × 2 pixels of a 1080-line picture. */
     public const LEAST_SHARE = 2e-6;
 
-    /** A ray is cast for every so much of the frame, whose area is 4. */
-    private const FINEST = 0.05;
-
-    /** The same where things run through one another. */
+    /** Where things run through one another, a ray is cast for every so much of the frame, whose area is 4. */
     private const RUN_THROUGH = 0.002;
 
     private ?Covers $covers = null;
@@ -107,10 +104,17 @@ final class Intrusions
      */
     public function covered(Solid $solid, array $part, \Closure $ignored): array
     {
-        [$clear, $hidden] = [0.0, []];
-        foreach (Convex::samples($part, self::FINEST) as [$at, $area]) {
-            $by = $this->covers()->hider($solid, $at, $ignored);
-            $by === null || $by === $solid ? $clear += $area : $hidden[$by->owner] = ($hidden[$by->owner] ?? 0.0) + $area;
+        [$pieces, $isOpen, $hidden] = $this->covers()->clear($solid, $part, $ignored);
+        $clear = 0.0;
+        foreach ($pieces as $piece) {
+            foreach ($isOpen ? Convex::samples($piece, self::RUN_THROUGH) : [[$piece[0], Convex::area($piece)]] as [$at, $area]) {
+                $by = $isOpen ? $this->covers()->hider($solid, $at, $ignored) : null;
+                if ($by === null || $by === $solid) {
+                    $clear += $area;
+                } else {
+                    $hidden[$by->owner] = ($hidden[$by->owner] ?? 0.0) + $area;
+                }
+            }
         }
 
         return [$clear, $hidden];

@@ -11,6 +11,9 @@ namespace FineFrame\Scene;
  */
 final readonly class SeenSolid
 {
+    /** Nearer than this, two solids touch, metres. */
+    private const TOUCH_M = 1e-3;
+
     /** @param  list<FramePolygon>  $faces */
     public function __construct(
         public Solid $solid,
@@ -67,10 +70,17 @@ final readonly class SeenSolid
                 continue;
             }
             $side = $least < 0 ? -1 : 1;
+            $farthest = 0.0;
             foreach ($two->points as [$x, $y, $z]) {
-                if ($side * ($nx * $x + $ny * $y + $nz * $z - $d) < -1e-3) {
+                $off = $side * ($nx * $x + $ny * $y + $nz * $z - $d);
+                if ($off < -self::TOUCH_M) {
                     continue 2;
                 }
+                $farthest = max($farthest, $off);
+            }
+            // What lies in the plane, as a window in its wall, is neither before it nor behind.
+            if ($farthest <= self::TOUCH_M) {
+                continue;
             }
 
             return $side * ($nx * $eye[0] + $ny * $eye[1] + $nz * $eye[2] - $d) > 0 ? 1 : -1;

@@ -31,9 +31,7 @@ final readonly class Sightline
         if ($head === null || count($part) < 3 || $whole <= 0) {
             return new self(0.0, 0.0, '', $turned);
         }
-        // A head is round: every other corner of its outline does for looking past things.
-        $coarse = count($part) > 8 ? array_values(array_filter($part, static fn (int $i): bool => $i % 2 === 0, ARRAY_FILTER_USE_KEY)) : $part;
-        [$clear, $hidden] = $survey->covered($head, $coarse, static fn (Solid $s): bool => $s->owner === $body->person->id && $s->material !== Material::Wood && $s->material !== Material::Black);
+        [$clear, $hidden] = $survey->covered($head, $part, static fn (Solid $s): bool => $s->owner === $body->person->id && $s->material !== Material::Wood && $s->material !== Material::Black);
         arsort($hidden);
 
         return new self(Convex::area($part) / $whole, $clear / max(1e-12, $clear + array_sum($hidden)), (string) (array_key_first($hidden) ?? ''), $turned);

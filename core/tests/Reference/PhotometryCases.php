@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FineFrame\Reference;
+namespace FineFrame\Tests\Reference;
 
 use FineFrame\Format\Ies\Reader;
 use FineFrame\Geometry\Vec3;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FineFrame\Reference;
+namespace FineFrame\Tests\Reference;
 
 use FineFrame\Light\Chromaticity;
 use FineFrame\Light\Mired;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FineFrame\Reference;
+namespace FineFrame\Tests\Reference;
 
 /** Answers published or independently computed cases from the core, one topic a class. */
 interface Topic

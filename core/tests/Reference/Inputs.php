@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FineFrame\Reference;
+namespace FineFrame\Tests\Reference;
 
 /** A case's inputs, read as numbers. */
 final readonly class Inputs
