@@ -5,8 +5,7 @@ const port = 8137;
 export default defineConfig({
     testDir: 'tests/Browser',
     timeout: 90_000,
-    // A slow machine takes its time; a page that is wrong stays wrong.
-    expect: { timeout: 15_000 },
+    expect: { timeout: 5_000 },
     retries: process.env.CI ? 1 : 0,
     workers: 1,
     reporter: 'list',

@@ -1,6 +1,13 @@
 import { expect, test as base } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 
+// The theme is kept by the server: the next page asks it.
+export async function blackout(page) {
+    const kept = page.waitForResponse((answer) => answer.request().method() === 'POST');
+    await page.keyboard.press('b');
+    await kept;
+}
+
 export const DEMO = 'database/demo/sallow-tide-mill.fineframe.json';
 export const demoFile = readFileSync(DEMO, 'utf8');
 

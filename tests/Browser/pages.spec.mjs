@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, tally, test } from './desk.mjs';
+import { blackout, expect, tally, test } from './desk.mjs';
 
 const axe = readFileSync('node_modules/axe-core/axe.min.js', 'utf8');
 
@@ -17,8 +17,7 @@ test.describe('axe finds nothing serious', () => {
     for (const theme of ['day', 'blackout']) {
         for (const path of ['/', 'cameras', 'cameras?look=side', 'cameras?look=table', 'cameras?select=cam-b', 'measure', 'measure?look=book', 'light', 'light?look=propose', 'light?look=day', 'light?look=lamps', 'light?look=list', 'stage?look=colours', 'sound?look=room', 'sound?look=radio&place=duo', 'sound?look=tracks&place=duo', 'light?look=stops', 'brief', 'brief?look=schools', 'scout', 'scout?look=notes', 'scout?look=compare', 'cameras?look=propose', 'cameras?look=take&place=duo', 'cameras?look=cover&place=duo', 'cameras?look=settings', 'cameras?look=kit']) {
             test(`${path} in ${theme}`, async ({ desk: page }) => {
-                if (theme === 'blackout') await page.keyboard.press('b');
-                await page.waitForTimeout(150);
+                if (theme === 'blackout') await blackout(page);
                 await page.goto(path === '/' ? '/' : page.url().replace(/cameras.*/, path));
                 await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
                 expect(await serious(page)).toEqual([]);

@@ -100,7 +100,7 @@ test.describe('on a phone', () => {
         await expect(async () => {
             await page.getByLabel('Time of day').fill('40');
             expect(await page.locator('#sun-floor').getAttribute('d')).not.toBe(before);
-        }).toPass({ timeout: 8000 });
+        }).toPass();
 
         // Side by side, and the decision with its reason.
         await page.getByRole('link', { name: 'Compare' }).tap();
@@ -133,7 +133,7 @@ test.describe('on a phone', () => {
         await page.reload();
         await expect(page.locator('#waiting')).toContainText('1 entry waits here');
         await context.setOffline(false);
-        await expect(noise.locator('summary', { hasText: 'gulls on the ridge' })).toBeVisible({ timeout: 15_000 });
+        await expect(noise.locator('summary', { hasText: 'gulls on the ridge' })).toBeVisible();
         await expect(page.locator('#waiting')).toBeHidden();
         await page.reload();
         await expect(noise.locator('summary', { hasText: 'gulls on the ridge' })).toContainText('51 dB(A)');

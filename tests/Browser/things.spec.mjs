@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, finding, grab, onScreen, tally, test } from './desk.mjs';
+import { blackout, expect, finding, grab, onScreen, tally, test } from './desk.mjs';
 
 test('a camera is added, moved by keys, removed with Delete and brought back', async ({ desk: page }) => {
     await page.keyboard.press('a');
@@ -50,13 +50,13 @@ test('a change of units is everywhere, and what is typed in either is understood
 });
 
 test('undo goes on over the whole history after the page is opened anew', async ({ desk: page }) => {
-    for (const [x, y] of [[5.2, 1.6], [5.1, 1.7], [5.0, 1.8]]) {
+    for (const [i, [x, y]] of [[5.2, 1.6], [5.1, 1.7], [5.0, 1.8]].entries()) {
         await grab(page, 'cam-b');
         const [sx, sy] = await onScreen(page, x, y);
         await page.mouse.move(sx, sy, { steps: 4 });
         await page.mouse.up();
         await expect(page.locator('#thing-cam-b')).not.toHaveAttribute('transform', /./);
-        await page.waitForTimeout(200);
+        await expect(page.locator('#state')).toHaveAttribute('data-version', String(2 + i));
     }
     await page.goto(page.url());
     await expect(page.locator('#state')).toHaveAttribute('data-version', '4');
@@ -130,9 +130,8 @@ test('a plan is removed without a question and comes back by undo', async ({ des
 });
 
 test('the blackout theme stays on the next page', async ({ desk: page }) => {
-    await page.keyboard.press('b');
+    await blackout(page);
     await expect(page.locator('html')).toHaveAttribute('data-theme', 'blackout');
-    await page.waitForTimeout(300);
     await page.locator('#stages').getByRole('link', { name: 'Light' }).click();
     await expect(page.locator('html')).toHaveAttribute('data-theme', 'blackout');
     await expect(tally(page)).toHaveText(/^3 break/);
