@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Shoot;
 use FineFrame\Figures\Figures;
+use FineFrame\Judge\CheckSet;
 use FineFrame\Judge\Situation;
 use FineFrame\Plan\Starter;
 use FineFrame\Tests\Cases;
