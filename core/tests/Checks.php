@@ -6,7 +6,8 @@ namespace FineFrame\Tests;
 
 /**
  * The table of what every check says: by check, rows of a name, a plan, what is said of it, and numbers that the sentence prints. What is said is
- * severity, case and whom it is about; nothing at all is said as an empty text. Last, the kind of mend that is offered for it, where one holds.
+ * severity, case and whom it is about; nothing at all is said as an empty text. Last, the mend that is offered for it, where one
+ * holds: its kind and its numbers.
  */
 final class Checks
 {
@@ -31,7 +32,7 @@ final class Checks
         }
     }
 
-    /** @return iterable<string, array{string, Plans, string, string}> those that can be mended, with the kind of mend */
+    /** @return iterable<string, array{string, Plans, string, string}> those that can be mended, and how */
     public static function mends(): iterable
     {
         foreach (self::all() as $check => $rows) {

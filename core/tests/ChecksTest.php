@@ -5,7 +5,10 @@ declare(strict_types=1);
 use FineFrame\Judge\CheckSet;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
+use FineFrame\Judge\Mend;
 use FineFrame\Judge\Severity;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\UnitSystem;
 use FineFrame\Tests\Checks;
 use FineFrame\Tests\Plans;
 
@@ -32,12 +35,20 @@ it('judges', function (string $check, Plans $plan, string $said, array $numbers)
     }
 })->with(Checks::rows(...));
 
-it('mends', function (string $check, Plans $plan, string $said, string $kind): void {
+/** What a mend does, and by how much. */
+function done(?Mend $mend): string
+{
+    $numbers = array_map(static fn (Quantity $q): string => $q->print(UnitSystem::Metric), array_filter($mend->arguments ?? [], static fn (mixed $a): bool => $a instanceof Quantity));
+
+    return trim($mend?->case.' '.implode(' ', $numbers));
+}
+
+it('mends', function (string $check, Plans $plan, string $said, string $done): void {
     [$judge, $setup] = [Judge::standard(), $plan->setup()];
     $verdicts = $judge->judge($setup);
     $finding = array_values(array_filter($verdicts->findings, static fn (Finding $f): bool => $f->check === $check && told($f) === $said))[0];
     $mend = $judge->mend($setup, $verdicts, $finding);
-    expect($mend?->case)->toBe($kind);
+    expect(done($mend))->toBe($done);
     $after = $judge->judge($setup->after($mend->edit));
 
     expect($after->find($finding->key())?->severity ?? Severity::Holds)->toBe(Severity::Holds)->and(array_diff($after->broken(), $verdicts->broken()))->toBe([]);

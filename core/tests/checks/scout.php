@@ -54,7 +54,7 @@ return [
     'natural-light-is-enough' => [
         // ISO 800, T2.8 at 1/50 s wants 330 · 2.8² · 50 / 800 = 161.7 lux; a third of a stop less is 127.8.
         ['enough', $metered(128), 'holds holds room+l0', ['short' => [0.337, 0.003]]],
-        ['not quite', $metered(127), 'watch fails room+l0', ['short' => [0.349, 0.003]], 'iso'],
+        ['not quite', $metered(127), 'watch fails room+l0', ['short' => [0.349, 0.003]], 'iso 1100'],
         ['plenty', $metered(330), 'holds plenty room+l0'],
         ['not yet plenty', $metered(320), 'holds holds room+l0'],
         ['until the sun sets', $metered(400)->with($site + $day('2026-12-21', '14:00', '17:00')), 'watch fades room+l0'],
@@ -128,6 +128,7 @@ return [
         ['high summer: it does not reach so far', $sunny(3, '13:00', '14:00', '2026-06-21'), 'holds holds room+sun-0'],
         ['high summer, at the window', $sunny(0.5, '13:00', '14:00', '2026-06-21'), 'breaks fails room+sun-0', [], 'draw-curtain'],
         ['at some time of a day whose hours are open', $sunny(3, '', ''), 'watch some-time room+sun-0', [], 'draw-curtain'],
+        ['by two windows, one after the other', Plans::room(6, 7)->sitter('ann', 3, 3)->window('w', 'near', 2.5, 1.0)->window('v', 'near', 3.8, 0.8)->with($site + $day('2026-12-21', '11:00', '12:40')), 'breaks fails room+sun-0', ['times' => '11:00–11:09 and 11:33–12:40'], 'draw-curtains'],
         ['behind a curtain', $sunny(3, '12:00', '12:40')->with(['/locations/room/space/openings/w/curtain' => 'blackout']), 'holds holds room+sun-0'],
         ['nobody has said where it is', $room, ''],
     ],

@@ -46,21 +46,21 @@ return [
     'boom-hears-the-front' => [
         ['ahead', $boomed, 'holds holds boom+ann'],
         ['straight over', $boomAt(4.07, 4.2, 1.9), 'holds holds boom+ann'],
-        ['from behind', $boomAt(3.9, 4.9, 1.7), 'watch fails boom+ann', [], 'boom-nearest'],
+        ['from behind', $boomAt(3.9, 4.9, 1.7), 'watch fails boom+ann', [], 'boom-nearest 42 cm'],
     ],
     'boom-is-as-near-as-it-can-be' => [
         ['as near as the frame lets it', $boomAt(4.06, 4.09, 1.54), 'holds holds boom'],
-        ['half a metre farther', $boomAt(4.3, 3.7, 1.9), 'watch fails boom', ['camera' => 'A'], 'boom-nearest'],
+        ['half a metre farther', $boomAt(4.3, 3.7, 1.9), 'watch fails boom', ['camera' => 'A'], 'boom-nearest 42 cm'],
         ['by a wider slack', $boomAt(4.3, 3.7, 1.9)->with(['/brief/limits/boom_slack_m' => 1.0]), 'holds holds boom'],
         ['nowhere', $boomed->with(['/locations/room/space/height_m' => 1.5, 'cameras/a/focal_mm' => 24, 'microphones/boom/height_m' => 1.4, 'microphones/boom/stand_height_m' => 1.3, 'cameras/a/y_m' => 0.9]), 'watch nowhere boom'],
     ],
     'boom-stays-out-of-frame' => [
         ['above', $boomed, 'holds holds boom+a'],
-        ['within the margin', $boomAt(4.1, 4.0, 1.52), 'watch margin boom+a', ['limit' => 0.06], 'raise'],
-        ['tip in frame', $boomAt(4.1, 4.0, 1.40), 'breaks tip boom+a', [], 'raise'],
-        ['pole across the frame', $boomAt(4.1, 4.0, 1.6)->with(['microphones/boom/stand_height_m' => 0.9, 'microphones/boom/stand_x_m' => 5.0, 'microphones/boom/stand_y_m' => 3.4]), 'breaks pole boom+a', [], 'boom-nearest'],
+        ['within the margin', $boomAt(4.1, 4.0, 1.52), 'watch margin boom+a', ['limit' => 0.06], 'raise 7 cm'],
+        ['tip in frame', $boomAt(4.1, 4.0, 1.40), 'breaks tip boom+a', [], 'raise 17 cm'],
+        ['pole across the frame', $boomAt(4.1, 4.0, 1.6)->with(['microphones/boom/stand_height_m' => 0.9, 'microphones/boom/stand_x_m' => 5.0, 'microphones/boom/stand_y_m' => 3.4]), 'breaks pole boom+a', [], 'boom-nearest 49 cm'],
         ['behind the lens', $boomAt(4.1, 0.9, 1.4), 'holds holds boom+a'],
-        ['by a wider margin', $boomed->with(['/brief/limits/boom_margin_m' => 0.4]), 'watch margin boom+a', [], 'raise'],
+        ['by a wider margin', $boomed->with(['/brief/limits/boom_margin_m' => 0.4]), 'watch margin boom+a', [], 'raise 23 cm'],
     ],
     'cables-reach' => [
         ['long enough', $taped()->with(['leads' => [$lead(['length_m' => 15])]]), 'holds holds t'],
@@ -91,6 +91,7 @@ return [
         ['two, with one each', $own(6), ''],
         ['two under one', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 4.9, 5)->boom('one', 4.4, 4.6, 1.8, ['subject' => 'ann']), 'holds holds cy+one'],
         ['two, and one is far', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 6.5, 5)->boom('one', 4, 4.6, 1.5, ['subject' => 'ann']), 'watch far cy+one'],
+        ['two, and one is aside of it', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 5.2, 5)->boom('one', 3.9, 4.6, 1.4, ['subject' => 'ann']), 'watch far cy+one', ['under' => [14.4, 0.1]], 'boom-between'],
         ['far, and somebody swings it', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 6.5, 5)->boom('one', 4, 4.6, 1.5, ['subject' => 'ann'])->with(['/brief/facts/boom_hand' => true]), 'holds swing cy+one'],
         ['tracks, and no microphone', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 6.5, 5)->with(['tracks' => [$track()]]), 'breaks none ann'],
         ['music', $band, ''],
@@ -125,6 +126,7 @@ return [
         ['two side by side', $links($link('x', 500.1), $link('y', 500.2)), 'breaks near y', ['by' => 'x'], 'set-links'],
         // 2 · 500.6 − 500.1 = 501.1 falls on the third.
         ['what two make of each other', $links($link('x', 500.1), $link('y', 500.6), $link('z', 501.1)), 'breaks fails x', [], 'set-links'],
+        ['a row of them', $links(...array_map(static fn (int $i): array => $link("l$i", 500 + 0.1 * $i), range(0, 11))), 'breaks fails l0', [], 'set-many-links'],
         ['on what is on the air', $links($link('x', 500.1))->with(['/locations/room/scouted/occupied' => [['id' => 'tv', 'name' => 'tv', 'from_mhz' => 498, 'to_mhz' => 506]]]), 'breaks occupied x', ['what' => 'tv'], 'set-links'],
         ['beside what is on the air', $links($link('x', 507))->with(['/locations/room/scouted/occupied' => [['id' => 'tv', 'name' => 'tv', 'from_mhz' => 498, 'to_mhz' => 506]]]), 'holds holds links'],
         ['not set yet', $links($link('x', null)), 'watch open links', ['count' => '1']],
@@ -149,7 +151,7 @@ return [
     ],
     'others-are-three-times-as-far' => [
         ['far apart', $own(6), 'holds holds one+two'],
-        ['side by side', $own(4.9), 'watch fails one+two', [], 'boom-nearest'],
+        ['side by side', $own(4.9), 'watch fails one+two', [], 'boom-nearest 15 cm'],
         ['one of them a spare', $worn($boomed, ['spare' => true]), ''],
     ],
     'packs-outlast-the-day' => [
@@ -162,8 +164,8 @@ return [
     ],
     'pair-hears-the-width' => [
         ['as wide as it hears', $pair(3.8), 'holds holds p'],
-        ['from afar they huddle', $pair(0.6), 'watch narrow p', [], 'move'],
-        ['from within they pile up', $pair(4.7), 'watch wide p', [], 'move'],
+        ['from afar they huddle', $pair(0.6), 'watch narrow p', [], 'move 2.16 m'],
+        ['from within they pile up', $pair(4.7), 'watch wide p', [], 'move 51 cm'],
         ['one player', Plans::room()->stander('ann', 3, 3)->with(['work' => 'performance, several cameras', 'pairs' => [['id' => 'p', 'name' => 'pair', 'model' => 'cardioid', 'x_m' => 3, 'y_m' => 1]]]), ''],
     ],
     'pictures-can-be-synced' => [
@@ -176,8 +178,8 @@ return [
     ],
     'pole-reaches' => [
         ['long enough', $boomed, 'holds holds boom', ['limit' => 3.0]],
-        ['too short', $boomed->with(['microphones/boom/stand_x_m' => 7.2]), 'breaks fails boom', ['needed' => [3.37, 0.02]], 'move-stand'],
-        ['a shorter pole', $boomed->with(['microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 6.2]), 'breaks fails boom', ['limit' => 2.0], 'move-stand'],
+        ['too short', $boomed->with(['microphones/boom/stand_x_m' => 7.2]), 'breaks fails boom', ['needed' => [3.37, 0.02]], 'move-stand 44 cm'],
+        ['a shorter pole', $boomed->with(['microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 6.2]), 'breaks fails boom', ['limit' => 2.0], 'move-stand 44 cm'],
     ],
     'quiet-hours-are-used' => [
         ['quiet all day', $noisy(20)->with($site + $hours('10:00', '12:00')), 'holds holds quiet-hours'],
@@ -219,8 +221,8 @@ return [
     ],
     'voice-is-nearer-than-the-room' => [
         ['dry', $boomAt(4.1, 4.0, 1.5)->with($surfaces('carpet')), 'holds holds boom+ann'],
-        ['in stone', $boomAt(4.3, 3.7, 1.9)->with($surfaces('stone')), 'watch fails boom+ann', [], 'boom-nearest'],
-        ['from afar in stone', $boomAt(4.1, 2.0, 2.4)->with($surfaces('stone')), 'breaks room boom+ann', [], 'boom-nearest'],
+        ['in stone', $boomAt(4.3, 3.7, 1.9)->with($surfaces('stone')), 'watch fails boom+ann', [], 'boom-nearest 42 cm'],
+        ['from afar in stone', $boomAt(4.1, 2.0, 2.4)->with($surfaces('stone')), 'breaks room boom+ann', [], 'boom-nearest 42 cm'],
         ['nobody has said of what it is', $boomed, ''],
         ['in the open', $boomed->with($surfaces('stone') + $open), ''],
     ],
