@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use FineFrame\Judge\Finding;
+use FineFrame\Judge\Judge;
 use FineFrame\Scene\Scene;
 use FineFrame\Tests\Plans;
 
@@ -37,6 +38,14 @@ it('wants something for a clamp to bite, and offers a stand', function (array $l
     'on a shelf' => [['height_m' => 1.5], seatedRoom()->thing('shelf', 5.2, 4.1, 0.4, 0.4, 1.4), []],
     'under the ceiling' => [['height_m' => 2.7], seatedRoom(), []],
 ]);
+
+it('offers the first stand that is high enough for what a clamp cannot hold', function (float $height, string $stand): void {
+    $setup = seatedRoom()->lamp('l', 5, 4, null, ['height_m' => $height, 'stand' => 'clamp'])->with(['/locations/room/space/height_m' => 5])->setup();
+    $judge = Judge::standard();
+    $verdicts = $judge->judge($setup);
+
+    expect(array_values($judge->mend($setup, $verdicts, $verdicts->find('stand-fits-its-place:l'))->edit->values))->toBe([$stand]);
+})->with([[1.2, 'tripod'], [1.9, 'light-stand'], [2.7, 'boom-stand']]);
 
 it('counts two loads on one column as one stand, and two columns as two', function (float $apart, array $wrong): void {
     $plan = seatedRoom()->lamp('low', 5, 4, null, ['height_m' => 1.2])->lamp('high', 5 + $apart, 4, null, ['height_m' => 2.2]);

@@ -43,6 +43,7 @@ return [
         ['a post before the face', $post($duo, 6, 3), 'breaks fails b+bo+post', ['share' => [1.0, 0.05]], 'swing-clockwise 8°'],
         // B’s head is about 16 cm wide; the post stands half way and takes its left half but for a bit.
         ['a post before a part of it', $post($one, 5.965, 3.5, 0.06), 'watch fails b+bo+post', ['share' => [0.45, 0.1]], 'swing-clockwise 8°'],
+        ['a music stand of one’s own', $solo->with(['subjects/ann/plays' => 'voice, at a stand', 'cameras/a/y_m' => 2.8, 'cameras/a/height_m' => 0.4]), 'breaks fails a+ann', ['thing' => 'the instrument'], 'swing-clockwise 8°'],
         ['a post beside it', $post($one, 5.7, 3.5, 0.2), ''],
         ['a post before whom it is not on', $post($duo->with(['cameras/w/covers' => []]), 5, 3.2, 0.1), ''],
         ['at a mark of its way', $post($moving($duo, [$mark('one', 0, 4, 2), $mark('two', 10, 2, 2)]), 3, 3.5), 'breaks moving a+ann+post', ['at' => '0:10.0']],
