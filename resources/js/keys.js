@@ -1,4 +1,5 @@
 // Every act has a key; `?` lists them.
+import { isNext } from './focus.js';
 import { nudged, settle } from './floor.js';
 import { current, go } from './plan.js';
 import { showTab } from './page.js';
@@ -12,6 +13,8 @@ function walk(step) {
     const items = [...document.querySelectorAll('.findings > .breaks, .findings > .watch')];
     if (items.length === 0) return;
     const at = items.indexOf(document.activeElement?.closest('.finding'));
+    // What moved up when the one before it was mended is the next one itself.
+    if (at !== -1 && isNext(items[at].id) && step > 0) step = 0;
     const next = items[at === -1 ? (step > 0 ? 0 : items.length - 1) : (at + step + items.length) % items.length];
     showTab('verdicts');
     next.focus();
