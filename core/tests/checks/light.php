@@ -12,17 +12,26 @@ $school = static fn (string $question, string $answer): array => ["/brief/school
 $key = static fn (array $lamp): Plans => $lit->with(array_combine(array_map(static fn (string $k): string => "lights/key/$k", array_keys($lamp)), $lamp));
 $aimed = static fn (float $x, float $y, float $z): array => ['aim_x_m' => $x, 'aim_y_m' => $y, 'aim_height_m' => $z];
 $site = ['/locations/room/site' => ['latitude_deg' => 59.5, 'longitude_deg' => 10.5, 'time_zone' => 'Europe/Oslo']];
-$day = static fn (string $sky, string $date = '2026-06-21', string $from = '11:00', string $to = '13:00'): array => ['metering/weather' => $sky, '/shoot/date' => $date, '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => $date, 'from' => $from, 'to' => $to]]];
+$day = static fn (string $sky, string $date = '2026-06-21', string $from = '11:00', string $to = '13:00'): array => [
+    'metering/weather' => $sky, '/shoot/date' => $date,
+    '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => $date, 'from' => $from, 'to' => $to]],
+];
 $windowed = $lit->window('w', 'left', 3, 1.6)->with($site);
 $two = static fn (float $x): Plans => $lit->sitter('cy', $x, 4.4);
-$globe = static fn (array $more = []): Plans => $bare->lamp('globe', 3.6, 6, 'ann', $more + ['fixture' => 'lantern-60', 'practical' => true, 'kelvin' => 5600, 'dimmer' => 0.05, 'height_m' => 1.4]);
+$globe = static fn (array $more = []): Plans => $bare
+    ->lamp(
+        'globe', 3.6, 6, 'ann',
+        $more + ['fixture' => 'lantern-60', 'practical' => true, 'kelvin' => 5600, 'dimmer' => 0.05, 'height_m' => 1.4],
+    );
 $walks = static fn (Plans $plan, float $x, float $y): Plans => $plan->row('walks', ['id' => 'walk', 'name' => 'walk', 'person' => 'ann', 'to_x_m' => $x, 'to_y_m' => $y]);
 $outside = static fn (float $x, float $y, float $z, array $more = []): Plans => $bare->window('w', 'left', 3, 1.6)->lamp('sun', $x, $y, 'ann', $more + ['fixture' => 'open-200', 'height_m' => $z, 'dimmer' => 1]);
 $black = ['/locations/room/space/surfaces' => ['walls' => 'black-cloth', 'floor' => 'black-cloth', 'ceiling' => 'black-cloth']];
 $pale = ['/locations/room/space/surfaces' => ['walls' => 'stone', 'floor' => 'stone', 'ceiling' => 'stone']];
 $hot = static fn (array $more): Plans => $bare->lamp('hot', 6, 2.6, null, $more + ['fixture' => 'open-650', 'dimmer' => 0.2, 'height_m' => 2.0]);
 // A small hard lamp from the side, and Ann so far from the near wall.
-$hard = static fn (float $y): Plans => $bare->lamp('hard', 2.6, 2.0, null, ['fixture' => 'open-200', 'dimmer' => 0.4, 'height_m' => 1.5])->with(['subjects/ann/y_m' => $y]);
+$hard = static fn (float $y): Plans => $bare
+    ->lamp('hard', 2.6, 2.0, null, ['fixture' => 'open-200', 'dimmer' => 0.4, 'height_m' => 1.5])
+    ->with(['subjects/ann/y_m' => $y]);
 
 return [
     'key-gives-the-stop' => [
@@ -37,7 +46,10 @@ return [
         ['more than a stop under', $dimmed(0.116), 'breaks dim key+ann', ['stop' => [1.97, 0.02]], 'dim 28 %'],
         ['by what is there', $dimmed(0.04)->with(['metering/ambient_lux' => 140]), 'holds day key+ann'],
         ['what is there is too much', $dimmed(0.04)->with(['metering/ambient_lux' => 250]), 'watch day-bright key+ann', [], 'iso 500'],
-        ['blames what gives most', $dimmed(0.05)->lamp('other', 2, 2.6, null, ['dimmer' => 0.9]), 'breaks bright other+ann', [], 'dim 25 %'],
+        [
+            'blames what gives most', $dimmed(0.05)->lamp('other', 2, 2.6, null, ['dimmer' => 0.9]), 'breaks bright other+ann', [],
+            'dim 25 %',
+        ],
         ['by a closer limit', $dimmed(0.31)->with(['/brief/limits/key_watch_stops' => 0.1]), 'watch bright key+ann', [], 'dim 28 %'],
         ['standing', $lit->with(['subjects/ann/posture' => 'standing', 'lights/key/height_m' => 2.4]), 'holds holds key+ann'],
         ['no lamp', $bare, ''],
@@ -46,11 +58,22 @@ return [
         ['a loop', $lit, 'holds holds ann', ['ratio' => [3.82, 0.05], 'pattern' => 'loop', 'least' => 1.8, 'most' => 8]],
         ['flat', $lit->with(['metering/ambient_lux' => 160]), 'watch fails ann'],
         ['just enough', $lit->with(['metering/ambient_lux' => 115]), 'holds holds ann', ['ratio' => [1.85, 0.05]]],
-        ['hard', $key(['x_m' => 7.4, 'y_m' => 4.0, 'dimmer' => 0.6])->with(['metering/ambient_lux' => 0] + $black), 'watch hard ann', [], 'swing-clockwise 60°'],
-        ['flat is wanted, by the school', $lit->with($school('contrast', 'even') + ['metering/ambient_lux' => 200]), 'holds holds ann', ['most' => 1.6]],
+        [
+            'hard', $key(['x_m' => 7.4, 'y_m' => 4.0, 'dimmer' => 0.6])->with(['metering/ambient_lux' => 0] + $black), 'watch hard ann',
+            [], 'swing-clockwise 60°',
+        ],
+        [
+            'flat is wanted, by the school', $lit->with($school('contrast', 'even') + ['metering/ambient_lux' => 200]),
+            'holds holds ann', ['most' => 1.6],
+        ],
         ['and shape is not', $lit->with($school('contrast', 'even')), 'watch hard ann'],
         ['from above', $key(['x_m' => 4.2, 'y_m' => 4.0, 'height_m' => 2.7]), 'watch top ann'],
-        ['from above, where that is the look', $key(['x_m' => 4.2, 'y_m' => 4.0, 'height_m' => 2.7])->with($school('top-light', 'the-look') + $school('contrast', 'even') + ['metering/ambient_lux' => 400]), 'holds holds ann'],
+        [
+            'from above, where that is the look',
+            $key(['x_m' => 4.2, 'y_m' => 4.0, 'height_m' => 2.7])
+                ->with($school('top-light', 'the-look') + $school('contrast', 'even') + ['metering/ambient_lux' => 400]),
+            'holds holds ann',
+        ],
         ['from below', $key(['height_m' => 0.4]), 'watch under ann', ['pattern' => 'under light'], 'raise 2.06 m'],
         ['nothing gives light from anywhere', $bare, ''],
     ],
@@ -68,16 +91,28 @@ return [
         ['nearly', $key(['kelvin' => 6500]), 'holds holds key+ann', ['shift' => [-24.7, 0.1]]],
         ['not quite', $key(['kelvin' => 6520]), 'watch fails key+ann', ['shift' => [-25.2, 0.1]], 'set-kelvin 5600 K'],
         ['warm', $key(['kelvin' => 3200]), 'watch fails key+ann', ['shift' => [133.9, 0.2]], 'set-kelvin 5600 K'],
-        ['a warm fill', $lit->lamp('fill', 2.6, 2.4, null, ['dimmer' => 0.1, 'kelvin' => 3200, 'height_m' => 1.5]), 'watch fails fill+ann', ['shift' => [133.9, 0.2]], 'gel'],
+        [
+            'a warm fill', $lit->lamp('fill', 2.6, 2.4, null, ['dimmer' => 0.1, 'kelvin' => 3200, 'height_m' => 1.5]),
+            'watch fails fill+ann', ['shift' => [133.9, 0.2]], 'gel',
+        ],
         ['warm, as the cameras are', $key(['kelvin' => 3200])->with(['/brief/facts/white_balance_k' => 3200]), 'holds holds key+ann'],
-        ['warm, and later is soon enough', $key(['kelvin' => 4500])->with($school('repair', 'later')), 'holds holds key+ann', ['shift' => [43.7, 0.2]]],
+        [
+            'warm, and later is soon enough', $key(['kelvin' => 4500])->with($school('repair', 'later')), 'holds holds key+ann',
+            ['shift' => [43.7, 0.2]],
+        ],
         ['daylight', $windowed->with($day('overcast')), 'holds holds ann+daylight', ['lamp' => 'Daylight']],
-        ['daylight on cameras set to lamps', $windowed->with($day('overcast') + ['/brief/facts/white_balance_k' => 3200]), 'watch day ann+daylight'],
+        [
+            'daylight on cameras set to lamps', $windowed->with($day('overcast') + ['/brief/facts/white_balance_k' => 3200]),
+            'watch day ann+daylight',
+        ],
     ],
     'lens-is-shaded' => [
         ['behind the lens', $bare->lamp('l', 3, 0.8), 'holds holds l'],
         ['beside the frame, into the lens', $bare->lamp('l', 6, 5.6, null, $aimed(4, 1.6, 1.2)), 'watch fails l+a', ['off' => [27, 4]]],
-        ['from behind, over her shoulder: a grid keeps it out', $lit->lamp('l', 5.6, 6.0, null, ['dimmer' => 0.2, 'height_m' => 2.2]), 'watch fails l+a', ['off' => [21.2, 0.2]], 'grid'],
+        [
+            'from behind, over her shoulder: a grid keeps it out',
+            $lit->lamp('l', 5.6, 6.0, null, ['dimmer' => 0.2, 'height_m' => 2.2]), 'watch fails l+a', ['off' => [21.2, 0.2]], 'grid',
+        ],
         ['turned away from it', $bare->lamp('l', 6, 5.6, null, $aimed(6, 7, 1.2)), 'holds holds l'],
         ['just too wide', $bare->lamp('l', 7.6, 4.2, null, $aimed(4, 1.6, 1.2)), 'holds holds l'],
         ['behind a flag', $bare->lamp('l', 6, 5.6, null, $aimed(4, 1.6, 1.2))->thing('flag', 5.0, 3.6, 1.2, 0.05, 2.4), 'holds holds l'],
@@ -87,24 +122,59 @@ return [
     ],
     'face-is-unshaded' => [
         ['free', $lit, 'holds holds key+ann', ['share' => 0.0]],
-        ['a shelf between', $lit->thing('shelf', 5, 3.5, 1.2, 1.2, 2.4), 'watch fails key+ann+shelf', ['share' => [1.0, 0.01]], 'swing-counter 45°'],
+        [
+            'a shelf between', $lit->thing('shelf', 5, 3.5, 1.2, 1.2, 2.4), 'watch fails key+ann+shelf', ['share' => [1.0, 0.01]],
+            'swing-counter 45°',
+        ],
         ['a pole between', $lit->thing('pole', 5.2, 3.35, 0.04, 0.04, 2.4), 'holds holds key+ann', ['share' => [0.06, 0.05]]],
-        ['somebody’s head', $lit->interviewer('cy', 5.0, 3.5, 0, ['posture' => 'standing']), 'watch fails key+ann+cy', [], 'swing-clockwise 15°'],
+        [
+            'somebody’s head', $lit->interviewer('cy', 5.0, 3.5, 0, ['posture' => 'standing']), 'watch fails key+ann+cy', [],
+            'swing-clockwise 15°',
+        ],
         ['turned to the wall', $key($aimed(6, 7, 1.2))->thing('shelf', 5, 3.5, 1.2, 1.2, 2.4), ''],
         ['off', $key(['on' => false]), ''],
     ],
     'back-light-misses-the-nose' => [
         ['from well behind', $lit->lamp('back', 3.4, 6.4, null, ['dimmer' => 0.3, 'height_m' => 2.6]), 'holds holds back+ann'],
-        ['from nearly above, and strong', $lit->lamp('back', 4.1, 4.75, null, ['dimmer' => 0.3, 'height_m' => 2.8]), 'watch fails back+ann', ['off' => [106, 6]]],
-        ['from nearly above, and weak', $lit->lamp('back', 4.1, 4.75, null, ['dimmer' => 0.01, 'height_m' => 2.8, 'fixture' => 'soft-90']), 'holds holds back+ann'],
+        [
+            'from nearly above, and strong', $lit->lamp('back', 4.1, 4.75, null, ['dimmer' => 0.3, 'height_m' => 2.8]),
+            'watch fails back+ann', ['off' => [106, 6]],
+        ],
+        [
+            'from nearly above, and weak',
+            $lit->lamp('back', 4.1, 4.75, null, ['dimmer' => 0.01, 'height_m' => 2.8, 'fixture' => 'soft-90']), 'holds holds back+ann',
+        ],
         ['from before', $lit, ''],
     ],
     'background-sits-under-the-face' => [
         ['under', $lit, 'holds holds a+ann', ['behind' => 'far wall']],
-        ['a lamp on the wall', $lit->lamp('wall', 2.4, 5.4, null, ['fixture' => 'open-200', 'dimmer' => 0.6] + $aimed(4, 7, 1.4)), 'watch fails a+ann', ['lamp' => 'Wall'], 'set-flag 45 cm 60 cm'],
-        ['what is there', $dimmed(0.02)->with(['metering/ambient_lux' => 100, '/brief/limits/background_over_stops' => -2]), 'watch bright a+ann'],
-        ['in the dark', $lit->with(['metering/ambient_lux' => 0, '/locations/room/space/surfaces' => ['walls' => 'black-cloth', 'floor' => 'black-cloth', 'ceiling' => 'black-cloth'], 'lights/key/before' => 'grid-tight']), 'watch dark a+ann'],
-        ['by a higher limit', $lit->lamp('wall', 2.4, 5.4, null, ['fixture' => 'open-200', 'dimmer' => 0.6] + $aimed(4, 7, 1.4))->with(['/brief/limits/background_over_stops' => 5]), 'holds holds a+ann'],
+        [
+            'a lamp on the wall', $lit->lamp('wall', 2.4, 5.4, null, ['fixture' => 'open-200', 'dimmer' => 0.6] + $aimed(4, 7, 1.4)),
+            'watch fails a+ann', ['lamp' => 'Wall'], 'set-flag 45 cm 60 cm',
+        ],
+        [
+            'what is there', $dimmed(0.02)->with(['metering/ambient_lux' => 100, '/brief/limits/background_over_stops' => -2]),
+            'watch bright a+ann',
+        ],
+        [
+            'in the dark',
+            $lit
+                ->with([
+                    'metering/ambient_lux' => 0,
+                    '/locations/room/space/surfaces' => [
+                        'walls' => 'black-cloth', 'floor' => 'black-cloth', 'ceiling' => 'black-cloth',
+                    ],
+                    'lights/key/before' => 'grid-tight',
+                ]),
+            'watch dark a+ann',
+        ],
+        [
+            'by a higher limit',
+            $lit
+                ->lamp('wall', 2.4, 5.4, null, ['fixture' => 'open-200', 'dimmer' => 0.6] + $aimed(4, 7, 1.4))
+                ->with(['/brief/limits/background_over_stops' => 5]),
+            'holds holds a+ann',
+        ],
     ],
     'subject-parts-by-light' => [
         ['by the bright cheek', $lit, 'holds holds a+ann', ['stops' => [1.64, 0.05]]],
@@ -114,13 +184,23 @@ return [
         ['the key', $lit, 'holds holds a+ann', ['light' => 'Key', 'hour' => '10']],
         ['too high', $key(['x_m' => 4.3, 'y_m' => 3.6, 'height_m' => 2.8]), 'watch fails a+ann'],
         ['from behind', $key(['x_m' => 4.2, 'y_m' => 6.4]), 'watch fails a+ann', ['light' => 'nothing']],
-        ['a window', $bare->window('w', 'left', 3.8, 1.6)->with($site + $day('overcast') + ['subjects/ann/facing_deg' => 230, 'subjects/ann/looks_at' => null]), 'holds holds a+ann', ['light' => 'the w']],
+        [
+            'a window',
+            $bare
+                ->window('w', 'left', 3.8, 1.6)
+                ->with($site + $day('overcast') + ['subjects/ann/facing_deg' => 230, 'subjects/ann/looks_at' => null]),
+            'holds holds a+ann', ['light' => 'the w'],
+        ],
         ['no light at all', $bare, 'watch fails a+ann'],
     ],
     'faces-agree' => [
         ['side by side', $two(3.4), 'holds holds ann+cy'],
         ['far from the lamp', $two(1.2), 'watch fails ann+cy', ['one' => 'Ann', 'other' => 'Cy']],
-        ['near the lamp and a little farther', $lit->sitter('cy', 2.8, 4.4)->with(['lights/key/x_m' => 5.2, 'lights/key/y_m' => 3.0, 'lights/key/dimmer' => 0.12]), 'watch fails ann+cy', ['stops' => [0.86, 0.01]], 'move-and-dim 58 cm 20 %'],
+        [
+            'near the lamp and a little farther',
+            $lit->sitter('cy', 2.8, 4.4)->with(['lights/key/x_m' => 5.2, 'lights/key/y_m' => 3.0, 'lights/key/dimmer' => 0.12]),
+            'watch fails ann+cy', ['stops' => [0.86, 0.01]], 'move-and-dim 58 cm 20 %',
+        ],
         ['far from the lamp, with much around', $two(1.2)->with(['metering/ambient_lux' => 150]), 'holds holds ann+cy'],
         ['one alone', $lit, ''],
     ],
@@ -133,41 +213,97 @@ return [
     ],
     'window-keeps-its-detail' => [
         ['out of frame', $windowed->with($day('clear')), ''],
-        ['in frame, under the sun', $lit->window('w', 'far', 2.4, 1.2)->with($site + $day('clear') + ['cameras/a/focal_mm' => 24]), 'watch fails a+w', ['limit' => 5.5], 'draw-curtain'],
-        ['in frame, and a sheer is enough', $lit->window('w', 'far', 2.4, 1.2)->with($site + $day('overcast') + ['cameras/a/focal_mm' => 24, '/brief/limits/clip_stops' => 8]), 'watch fails a+w', ['stops' => [8.98, 0.02]], 'hang-sheer'],
-        ['in frame, in the evening', $lit->window('w', 'far', 2.4, 1.2)->with($site + $day('overcast', '2026-12-21', '15:20', '15:40') + ['cameras/a/focal_mm' => 24]), 'holds holds a+w'],
-        ['behind a lined curtain', $lit->window('w', 'far', 2.4, 1.2, ['curtain' => 'lined'])->with($site + $day('clear') + ['cameras/a/focal_mm' => 24]), 'holds holds a+w'],
+        [
+            'in frame, under the sun', $lit->window('w', 'far', 2.4, 1.2)->with($site + $day('clear') + ['cameras/a/focal_mm' => 24]),
+            'watch fails a+w', ['limit' => 5.5], 'draw-curtain',
+        ],
+        [
+            'in frame, and a sheer is enough',
+            $lit
+                ->window('w', 'far', 2.4, 1.2)
+                ->with($site + $day('overcast') + ['cameras/a/focal_mm' => 24, '/brief/limits/clip_stops' => 8]),
+            'watch fails a+w', ['stops' => [8.98, 0.02]], 'hang-sheer',
+        ],
+        [
+            'in frame, in the evening',
+            $lit
+                ->window('w', 'far', 2.4, 1.2)
+                ->with($site + $day('overcast', '2026-12-21', '15:20', '15:40') + ['cameras/a/focal_mm' => 24]),
+            'holds holds a+w',
+        ],
+        [
+            'behind a lined curtain',
+            $lit->window('w', 'far', 2.4, 1.2, ['curtain' => 'lined'])->with($site + $day('clear') + ['cameras/a/focal_mm' => 24]),
+            'holds holds a+w',
+        ],
         ['as metered, nobody knows', $lit->window('w', 'far', 2.4, 1.2)->with(['cameras/a/focal_mm' => 24]), ''],
     ],
     'light-is-steady' => [
         ['about noon', $windowed->with($day('overcast')), 'holds holds ann'],
-        ['into the evening', $windowed->with($day('overcast', '2026-06-21', '17:00', '21:30') + ['lights/key/on' => false]), 'watch fails ann'],
-        ['by luck, somewhat', $windowed->with($day('overcast', '2026-06-21', '16:00', '19:30') + $school('hour', 'by-luck') + ['lights/key/on' => false]), 'holds holds ann', ['limit' => 1.5]],
+        [
+            'into the evening', $windowed->with($day('overcast', '2026-06-21', '17:00', '21:30') + ['lights/key/on' => false]),
+            'watch fails ann',
+        ],
+        [
+            'by luck, somewhat',
+            $windowed->with($day('overcast', '2026-06-21', '16:00', '19:30') + $school('hour', 'by-luck') + ['lights/key/on' => false]),
+            'holds holds ann', ['limit' => 1.5],
+        ],
         ['clouds that come and go', $windowed->with($day('broken') + ['lights/key/on' => false]), 'watch clouds ann'],
-        ['behind blackout', $windowed->with($day('broken') + ['/locations/room/space/openings/w/curtain' => 'blackout']), 'holds holds ann', ['drift' => 0.0]],
+        [
+            'behind blackout', $windowed->with($day('broken') + ['/locations/room/space/openings/w/curtain' => 'blackout']),
+            'holds holds ann', ['drift' => 0.0],
+        ],
         ['by night', $windowed->with($day('clear', '2026-12-21', '20:00', '22:00')), ''],
         ['as metered', $windowed, ''],
     ],
     'dark-is-waited-for' => [
-        ['in the light, by the school of the dark', $windowed->with($day('clear', '2026-12-21', '13:00', '14:00') + $school('hour', 'after-dark')), 'watch fails hours', [], 'shift-hours'],
-        ['in the dark', $windowed->with($day('clear', '2026-12-21', '17:00', '18:00') + $school('hour', 'after-dark')), 'holds holds hours'],
-        ['in dusk it is not yet dark', $windowed->with($day('clear', '2026-12-21', '15:50', '16:50') + $school('first-light', 'wait-for-dark')), 'watch fails hours', [], 'shift-hours'],
-        ['without windows it is always dark', $lit->with($site + $day('clear', '2026-12-21', '13:00', '14:00') + $school('hour', 'after-dark')), ''],
+        [
+            'in the light, by the school of the dark',
+            $windowed->with($day('clear', '2026-12-21', '13:00', '14:00') + $school('hour', 'after-dark')), 'watch fails hours', [],
+            'shift-hours',
+        ],
+        [
+            'in the dark', $windowed->with($day('clear', '2026-12-21', '17:00', '18:00') + $school('hour', 'after-dark')),
+            'holds holds hours',
+        ],
+        [
+            'in dusk it is not yet dark',
+            $windowed->with($day('clear', '2026-12-21', '15:50', '16:50') + $school('first-light', 'wait-for-dark')),
+            'watch fails hours', [], 'shift-hours',
+        ],
+        [
+            'without windows it is always dark',
+            $lit->with($site + $day('clear', '2026-12-21', '13:00', '14:00') + $school('hour', 'after-dark')), '',
+        ],
         ['by another school', $windowed->with($day('clear', '2026-12-21', '13:00', '14:00')), ''],
     ],
     'haze-suits-the-frames' => [
         ['none', $lit, ''],
-        ['a lamp toward the lens', $lit->lamp('back', 3.4, 6.4)->with($school('haze', 'throughout')), 'holds holds a+back', ['lamp' => 'Back']],
+        [
+            'a lamp toward the lens', $lit->lamp('back', 3.4, 6.4)->with($school('haze', 'throughout')), 'holds holds a+back',
+            ['lamp' => 'Back'],
+        ],
         ['none toward the lens', $lit->with($school('haze', 'throughout')), 'watch veil a'],
-        ['for wides alone, and this is close', $lit->lamp('back', 3.4, 6.4)->with($school('haze', 'wides-only') + ['cameras/a/focal_mm' => 70]), 'watch tight a+back', ['size' => 'medium close-up']],
-        ['for wides alone, and this is wide', $lit->lamp('back', 3.4, 6.4)->with($school('haze', 'wides-only') + ['cameras/a/focal_mm' => 24]), 'holds holds a+back'],
+        [
+            'for wides alone, and this is close',
+            $lit->lamp('back', 3.4, 6.4)->with($school('haze', 'wides-only') + ['cameras/a/focal_mm' => 70]), 'watch tight a+back',
+            ['size' => 'medium close-up'],
+        ],
+        [
+            'for wides alone, and this is wide',
+            $lit->lamp('back', 3.4, 6.4)->with($school('haze', 'wides-only') + ['cameras/a/focal_mm' => 24]), 'holds holds a+back',
+        ],
         ['until it is dense', $lit->lamp('back', 3.4, 6.4)->with($school('haze', 'off-when-dense')), 'holds stop-rule a+back'],
     ],
     'hot-lamps-keep-their-distance' => [
         ['under a high ceiling', $hot([]), 'holds holds hot'],
         ['too near the ceiling', $hot(['height_m' => 2.45]), 'breaks ceiling hot', ['least' => 0.6], 'lower 18 cm'],
         ['just far enough', $hot(['height_m' => 2.3]), 'holds holds hot'],
-        ['a cloth too near', $hot(['before' => 'octa-150'])->with(['/kit/modifiers/octa-150/ahead_m' => 0.49]), 'breaks fails hot', ['distance' => 0.49, 'least' => 0.5]],
+        [
+            'a cloth too near', $hot(['before' => 'octa-150'])->with(['/kit/modifiers/octa-150/ahead_m' => 0.49]), 'breaks fails hot',
+            ['distance' => 0.49, 'least' => 0.5],
+        ],
         ['a cloth far enough', $hot(['before' => 'octa-150'])->with(['/kit/modifiers/octa-150/ahead_m' => 0.51]), 'holds holds hot'],
         ['off', $hot(['on' => false]), ''],
         ['cool', $lit, ''],
@@ -179,23 +315,37 @@ return [
     ],
     'lamp-earns-its-place' => [
         ['the key', $lit, 'holds holds key', ['share' => [0.885, 0.01]]],
-        ['one that lights a corner', $lit->lamp('lost', 7.4, 6.4, null, ['dimmer' => 0.02, 'before' => 'grid-tight'] + $aimed(7.9, 6.9, 1)), 'watch fails lost', [], 'switch-off'],
+        [
+            'one that lights a corner',
+            $lit->lamp('lost', 7.4, 6.4, null, ['dimmer' => 0.02, 'before' => 'grid-tight'] + $aimed(7.9, 6.9, 1)), 'watch fails lost',
+            [], 'switch-off',
+        ],
         ['one for the hair', $lit->lamp('back', 3.4, 6.4, null, ['dimmer' => 0.05, 'height_m' => 2.6]), 'holds holds back'],
-        ['one on the wall behind', $lit->lamp('wall', 2.4, 5.4, null, ['fixture' => 'open-200', 'dimmer' => 0.05, 'before' => 'doors'] + $aimed(4, 7, 1.4)), 'holds holds wall'],
+        [
+            'one on the wall behind',
+            $lit->lamp('wall', 2.4, 5.4, null, ['fixture' => 'open-200', 'dimmer' => 0.05, 'before' => 'doors'] + $aimed(4, 7, 1.4)),
+            'holds holds wall',
+        ],
         ['off', $key(['on' => false]), ''],
         ['a globe that is there to be seen', $globe(), ''],
     ],
     'practicals-hold' => [
         ['aglow', $globe(), 'holds holds globe+a', ['limit' => 5.5]],
         ['burnt out', $globe(['dimmer' => 1]), 'watch fails globe+a'],
-        ['burnt out, by a camera that holds more', $globe(['dimmer' => 1])->with(['/brief/limits/clip_stops' => 12]), 'holds holds globe+a'],
+        [
+            'burnt out, by a camera that holds more', $globe(['dimmer' => 1])->with(['/brief/limits/clip_stops' => 12]),
+            'holds holds globe+a',
+        ],
         ['out of every frame', $globe(['x_m' => 7.5, 'dimmer' => 1]), ''],
         ['no practical', $lit, ''],
     ],
     'room-lamps-are-as-chosen' => [
         ['off, and it burns', $globe()->with($school('room-lamps', 'off')), 'watch burns globe', [], 'switch-off'],
         ['kept', $globe(['kelvin' => 2700])->with($school('room-lamps', 'practicals')), 'holds holds globe'],
-        ['another globe, and this is warm', $globe(['kelvin' => 2700])->with($school('room-lamps', 'swap-globes')), 'watch globe globe', ['kelvin' => 2700], 'set-kelvin 5600 K'],
+        [
+            'another globe, and this is warm', $globe(['kelvin' => 2700])->with($school('room-lamps', 'swap-globes')),
+            'watch globe globe', ['kelvin' => 2700], 'set-kelvin 5600 K',
+        ],
         ['another globe, and this is right', $globe()->with($school('room-lamps', 'swap-globes')), 'holds holds globe'],
         ['both ways', $globe()->with($school('room-lamps', 'try-both')), 'holds both globe'],
         ['off', $globe(['on' => false])->with($school('room-lamps', 'off')), ''],
@@ -205,14 +355,26 @@ return [
         ['a small lamp and a body near the wall', $hard(6.2), 'watch body ann+hard+a', ['wall' => 'far wall']],
         ['the same, and it is meant', $hard(6.2)->with(['lights/hard/silhouette' => true]), 'holds meant ann+hard+a'],
         ['meant, and no frame sees it', $hard(3.0)->with(['lights/hard/silhouette' => true, 'cameras/a/y_m' => 0.8]), 'watch missed hard'],
-        ['a stand’s', $hard(3.0)->camera('b', 5.0, 6.0, null, ['aim' => ['mode' => 'free', 'bearing_deg' => 180, 'tilt_deg' => 0]]), 'watch fails b+hard+a', [], 'swing-clockwise 45°'],
+        [
+            'a stand’s', $hard(3.0)->camera('b', 5.0, 6.0, null, ['aim' => ['mode' => 'free', 'bearing_deg' => 180, 'tilt_deg' => 0]]),
+            'watch fails b+hard+a', [], 'swing-clockwise 45°',
+        ],
     ],
     'soft-box-fits-the-room' => [
         ['within', $lit, 'holds holds key'],
-        ['through the ceiling', $key(['height_m' => 2.7] + $aimed(4, 4.4, 2.7)), 'breaks ceiling key', ['distance' => [0.15, 0.005]], 'lower 18 cm'],
+        [
+            'through the ceiling', $key(['height_m' => 2.7] + $aimed(4, 4.4, 2.7)), 'breaks ceiling key', ['distance' => [0.15, 0.005]],
+            'lower 18 cm',
+        ],
         ['just under it', $key(['height_m' => 2.54] + $aimed(4, 4.4, 2.54)), 'holds holds key'],
-        ['through the floor', $key(['height_m' => 0.4] + $aimed(4, 4.4, 0.4)), 'breaks floor key', ['distance' => [0.05, 0.005]], 'raise 8 cm'],
-        ['through a wall', $key(['x_m' => 7.7, 'y_m' => 4.4] + $aimed(7.7, 1, 1.8)), 'breaks wall key', ['distance' => [0.15, 0.005], 'what' => 'right wall'], 'move 18 cm'],
+        [
+            'through the floor', $key(['height_m' => 0.4] + $aimed(4, 4.4, 0.4)), 'breaks floor key', ['distance' => [0.05, 0.005]],
+            'raise 8 cm',
+        ],
+        [
+            'through a wall', $key(['x_m' => 7.7, 'y_m' => 4.4] + $aimed(7.7, 1, 1.8)), 'breaks wall key',
+            ['distance' => [0.15, 0.005], 'what' => 'right wall'], 'move 18 cm',
+        ],
         ['into a shelf', $lit->thing('shelf', 6.2, 2.4, 0.6, 0.6, 2.4), 'breaks furniture key', ['what' => 'shelf']],
         ['outside there is no ceiling', $outside(-2, 3.2, 4.5), ''],
     ],
@@ -220,17 +382,52 @@ return [
         // The window is 2.4 to 4 m along the left wall, 0.9 to 2.1 m high.
         ['through the window', $outside(-3, 2.6, 1.8), 'holds holds sun+ann'],
         ['past it', $outside(-3, 6.4, 1.8), 'watch dark sun+ann', ['share' => 0.0], 'move 5.62 m'],
-        ['in a lens', $outside(-3, 2.6, 1.8)->camera('b', 5, 4.0, null, ['aim' => ['mode' => 'free', 'bearing_deg' => 262, 'tilt_deg' => 0], 'focal_mm' => 24]), 'watch shows sun+ann', ['camera' => 'B'], 'move 1.37 m'],
-        ['behind a curtain', $outside(-3, 2.6, 1.8)->with(['/locations/room/space/openings/w/curtain' => 'blackout']), 'watch dark sun+ann'],
+        [
+            'in a lens',
+            $outside(-3, 2.6, 1.8)
+                ->camera('b', 5, 4.0, null, ['aim' => ['mode' => 'free', 'bearing_deg' => 262, 'tilt_deg' => 0], 'focal_mm' => 24]),
+            'watch shows sun+ann', ['camera' => 'B'], 'move 1.37 m',
+        ],
+        [
+            'behind a curtain', $outside(-3, 2.6, 1.8)->with(['/locations/room/space/openings/w/curtain' => 'blackout']),
+            'watch dark sun+ann',
+        ],
         ['inside', $lit, ''],
     ],
     'walk-keeps-its-light' => [
         ['a step aside', $walks($lit, 4.3, 4.4), 'holds holds ann'],
         ['toward the lamp', $walks($lit, 5.2, 3.4), 'watch drifts ann', [], 'carry'],
         ['with a carried lamp', $walks($key(['carried' => true, 'x_m' => 4.6, 'y_m' => 3.4]), 5.2, 3.4), 'holds holds ann+key'],
-        ['with a carried lamp, under another that stays', $walks($key(['carried' => true, 'x_m' => 4.6, 'y_m' => 3.4, 'dimmer' => 0.05])->lamp('fixed', 6.4, 3.0, null, ['dimmer' => 0.3]), 5.4, 3.6), 'watch follows ann+key', [], 'move 33 cm'],
-        ['before a wall that is lit in one place', $walks($key(['carried' => true, 'x_m' => 4.6, 'y_m' => 3.4])->lamp('wall', 5.4, 6.2, null, ['fixture' => 'open-200', 'dimmer' => 0.5, 'before' => 'doors'] + $aimed(6.2, 7, 1.4)), 5.4, 4.4)->with(['cameras/a/aim' => ['mode' => 'eyes', 'subject' => 'ann'], 'cameras/a/x_m' => 4]), 'watch behind ann+key'],
-        ['whose boom hangs before the lamp', $walks($key(['carried' => true, 'x_m' => 4.6, 'y_m' => 3.4, 'height_m' => 1.5])->boom('boom', 4.4, 3.9, 1.45, ['stand_x_m' => 4.7, 'stand_y_m' => 2.6]), 4.3, 4.4), 'watch boom ann+key+boom'],
+        [
+            'with a carried lamp, under another that stays',
+            $walks(
+                $key(['carried' => true, 'x_m' => 4.6, 'y_m' => 3.4, 'dimmer' => 0.05])
+                    ->lamp('fixed', 6.4, 3.0, null, ['dimmer' => 0.3]),
+                5.4, 3.6,
+            ),
+            'watch follows ann+key', [], 'move 33 cm',
+        ],
+        [
+            'before a wall that is lit in one place',
+            $walks(
+                $key(['carried' => true, 'x_m' => 4.6, 'y_m' => 3.4])
+                    ->lamp(
+                        'wall', 5.4, 6.2, null, ['fixture' => 'open-200', 'dimmer' => 0.5, 'before' => 'doors'] + $aimed(6.2, 7, 1.4),
+                    ),
+                5.4, 4.4,
+            )
+                ->with(['cameras/a/aim' => ['mode' => 'eyes', 'subject' => 'ann'], 'cameras/a/x_m' => 4]),
+            'watch behind ann+key',
+        ],
+        [
+            'whose boom hangs before the lamp',
+            $walks(
+                $key(['carried' => true, 'x_m' => 4.6, 'y_m' => 3.4, 'height_m' => 1.5])
+                    ->boom('boom', 4.4, 3.9, 1.45, ['stand_x_m' => 4.7, 'stand_y_m' => 2.6]),
+                4.3, 4.4,
+            ),
+            'watch boom ann+key+boom',
+        ],
         ['into the wall', $walks($lit, 9, 4.4), 'breaks leaves ann'],
         ['nobody walks', $lit, ''],
     ],

@@ -6,7 +6,12 @@ use FineFrame\Tests\Plans;
 
 $room = Plans::room()->sitter('ann', 3, 3);
 /** One list of what was scouted. */
-$scouted = static fn (string $list, array ...$rows): Plans => $room->with(["/locations/room/scouted/$list" => array_map(static fn (array $r, int $i): array => $r + ['id' => $list[0].$i, 'name' => "$list $i"], $rows, array_keys($rows))]);
+$scouted = static fn (string $list, array ...$rows): Plans => $room
+    ->with([
+        "/locations/room/scouted/$list" => array_map(
+            static fn (array $r, int $i): array => $r + ['id' => $list[0].$i, 'name' => "$list $i"], $rows, array_keys($rows),
+        ),
+    ]);
 $site = ['/locations/room/site' => ['latitude_deg' => 59.5, 'longitude_deg' => 10.5, 'time_zone' => 'Europe/Oslo']];
 $day = static fn (string $date, string $from, string $to): array => ['/shoot/date' => $date, '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => $date, 'from' => $from, 'to' => $to]]];
 $way = static fn (array $way, array $facts = []): Plans => $scouted('ways', $way)->with(['/brief/facts' => $facts]);
@@ -48,7 +53,10 @@ return [
         ['far off, and kept', $scouted('colour', ['kelvin' => 3000, 'plan' => 'keep as it is']), 'watch kept room+c0'],
         ['green', $scouted('colour', ['kelvin' => 5600, 'duv' => 0.0061]), 'watch tinted room+c0'],
         ['hardly green', $scouted('colour', ['kelvin' => 5600, 'duv' => 0.0059]), 'holds holds room+c0'],
-        ['of cameras set to lamps', $scouted('colour', ['kelvin' => 3200])->with(['/brief/facts/white_balance_k' => 3200]), 'holds holds room+c0'],
+        [
+            'of cameras set to lamps', $scouted('colour', ['kelvin' => 3200])->with(['/brief/facts/white_balance_k' => 3200]),
+            'holds holds room+c0',
+        ],
         ['nobody has metered it', $scouted('colour', ['plan' => 'undecided']), ''],
     ],
     'natural-light-is-enough' => [
@@ -64,20 +72,40 @@ return [
     'nothing-is-left-open' => [
         ['agreed', $scouted('askings', ['state' => 'agreed']), 'holds holds room+a0'],
         ['open', $scouted('askings', ['state' => 'open']), 'watch fails room+a0'],
-        ['asked, and due', $scouted('askings', ['state' => 'asked', 'due' => '2026-06-01', 'who' => 'Orrin']), 'watch due room+a0', ['who' => 'Orrin']],
+        [
+            'asked, and due', $scouted('askings', ['state' => 'asked', 'due' => '2026-06-01', 'who' => 'Orrin']), 'watch due room+a0',
+            ['who' => 'Orrin'],
+        ],
         ['refused', $scouted('askings', ['state' => 'refused']), 'breaks refused room+a0'],
         ['a hazard', $scouted('hazards', []), 'watch hazard room+h0'],
         ['a hazard seen to', $scouted('hazards', ['settled' => true]), 'holds hazard-settled room+h0'],
         ['haze under smoke detectors', $haze('smoke'), 'breaks haze room+haze'],
         ['haze, and nobody knows', $haze('unknown'), 'watch haze room+haze'],
         ['haze without detectors', $haze('none'), 'holds haze-settled room+haze'],
-        ['haze, and those who run the alarms agree', $haze('smoke', ['/locations/room/scouted/askings' => [['id' => 'a', 'name' => 'a', 'about' => 'haze and alarms', 'state' => 'agreed']]]), 'holds haze-settled room+haze'],
+        [
+            'haze, and those who run the alarms agree',
+            $haze(
+                'smoke',
+                [
+                    '/locations/room/scouted/askings' => [[
+                        'id' => 'a', 'name' => 'a', 'about' => 'haze and alarms', 'state' => 'agreed',
+                    ]],
+                ],
+            ),
+            'holds haze-settled room+haze',
+        ],
         ['nothing to ask', $room, ''],
     ],
     'place-is-known' => [
         ['all of it', $known, 'holds holds room'],
-        ['all but who to call', $known->with(['/locations/room/facts/contact' => '']), 'watch visited room', ['known' => 11 / 12, 'unknown' => 'a contact']],
-        ['unseen', $known->with(['/locations/room/facts/contact' => '', '/locations/room/facts/seen' => 'by pictures']), 'watch unseen room'],
+        [
+            'all but who to call', $known->with(['/locations/room/facts/contact' => '']), 'watch visited room',
+            ['known' => 11 / 12, 'unknown' => 'a contact'],
+        ],
+        [
+            'unseen', $known->with(['/locations/room/facts/contact' => '', '/locations/room/facts/seen' => 'by pictures']),
+            'watch unseen room',
+        ],
         ['a new room', $room, 'watch unseen room', ['known' => 1 / 12]],
     ],
     'place-is-quiet-enough' => [
@@ -92,8 +120,16 @@ return [
         ['it cannot stop', $noise($noisy(45, ['can_stop' => 'no'])), 'watch stays room'],
         ['louder than the voice, and cannot stop', $noise($noisy(67, ['can_stop' => 'no'])), 'breaks drowned-stays room'],
         ['settled', $noise($noisy(67, ['settled' => true])), 'holds silent room'],
-        ['at other hours', $noise($noisy(67, ['runs_from' => '18:00', 'runs_to' => '20:00']))->with($day('2026-06-21', '10:00', '12:00')), 'holds silent room'],
-        ['across midnight', $noise($noisy(67, ['runs_from' => '22:00', 'runs_to' => '02:00']))->with($day('2026-06-21', '23:30', '01:00')), 'breaks drowned-alone room', ['hours' => '22:00–02:00']],
+        [
+            'at other hours',
+            $noise($noisy(67, ['runs_from' => '18:00', 'runs_to' => '20:00']))->with($day('2026-06-21', '10:00', '12:00')),
+            'holds silent room',
+        ],
+        [
+            'across midnight',
+            $noise($noisy(67, ['runs_from' => '22:00', 'runs_to' => '02:00']))->with($day('2026-06-21', '23:30', '01:00')),
+            'breaks drowned-alone room', ['hours' => '22:00–02:00'],
+        ],
         ['none written down', $room, ''],
     ],
     'power-carries-the-lamps' => [
@@ -103,12 +139,31 @@ return [
         ['two on one', $lit($scouted('circuits', $circuit(16)), 1500, 1500), 'breaks fails room', ['free' => 2944]],
         ['two on two', $lit($scouted('circuits', $circuit(10), $circuit(10)), 1500, 1500), 'holds holds room', ['largest' => 1840]],
         ['no way of parting them', $lit($scouted('circuits', $circuit(10), $circuit(10)), 1200, 1200, 1200), 'breaks parts room'],
-        ['a circuit that may not be ours', $lit($scouted('circuits', $circuit(16, ['ours' => 'unknown'])), 1500), 'watch unsure room', ['unsure' => 'circuits 0']],
-        ['a circuit of which nobody knows what hangs on it', $lit($scouted('circuits', ['breaker_a' => 16, 'volts' => 230, 'ours' => 'yes']), 1500), 'watch unsure room'],
-        ['a circuit that is not ours', $lit($scouted('circuits', $circuit(10), $circuit(32, ['ours' => 'no'])), 2000), 'breaks too-large room', ['largest' => 1840]],
+        [
+            'a circuit that may not be ours', $lit($scouted('circuits', $circuit(16, ['ours' => 'unknown'])), 1500),
+            'watch unsure room', ['unsure' => 'circuits 0'],
+        ],
+        [
+            'a circuit of which nobody knows what hangs on it',
+            $lit($scouted('circuits', ['breaker_a' => 16, 'volts' => 230, 'ours' => 'yes']), 1500), 'watch unsure room',
+        ],
+        [
+            'a circuit that is not ours', $lit($scouted('circuits', $circuit(10), $circuit(32, ['ours' => 'no'])), 2000),
+            'breaks too-large room', ['largest' => 1840],
+        ],
         ['drawn already', $lit($scouted('circuits', $circuit(16, ['already_a' => 6.4])), 1500), 'breaks too-large room', ['free' => 1472]],
-        ['by a share of one’s own', $lit($scouted('circuits', $circuit(16)), 3000)->with(['/brief/limits/power_share' => 1.0]), 'holds holds room', ['free' => 3680]],
-        ['so many that no moment is enough to part them', $lit($scouted('circuits', ...array_map($circuit, [10, 11, 12, 13, 14, 15, 16])), ...array_map(static fn (int $i): int => 501 + 37 * $i % 83, range(0, 29))), 'watch tight room'],
+        [
+            'by a share of one’s own', $lit($scouted('circuits', $circuit(16)), 3000)->with(['/brief/limits/power_share' => 1.0]),
+            'holds holds room', ['free' => 3680],
+        ],
+        [
+            'so many that no moment is enough to part them',
+            $lit(
+                $scouted('circuits', ...array_map($circuit, [10, 11, 12, 13, 14, 15, 16])),
+                ...array_map(static fn (int $i): int => 501 + 37 * $i % 83, range(0, 29)),
+            ),
+            'watch tight room',
+        ],
         ['nobody has looked', $lit($room, 3000), ''],
         ['no lamps', $scouted('circuits', $circuit(16)), ''],
     ],
@@ -116,8 +171,14 @@ return [
         ['nobody has said of what it is', $room, ''],
         ['stone all round', $room->with($surfaces('stone')), 'breaks fails room', [], 'hang-blankets'],
         ['panelled and carpeted', $room->with($surfaces('wood-panel', 'carpet')), 'holds holds room', ['volume' => 90]],
-        ['panelled, by a closer limit', $room->with($surfaces('wood-panel', 'carpet') + ['/brief/limits/echo_watch_s' => 0.3]), 'watch fails room', ['limit' => 0.3], 'hang-blankets'],
-        ['music bears twice as much', $room->with($surfaces('wood-panel', 'stone') + ['/brief/kind' => 'performance, duo']), 'holds holds room', ['limit' => 1.4]],
+        [
+            'panelled, by a closer limit', $room->with($surfaces('wood-panel', 'carpet') + ['/brief/limits/echo_watch_s' => 0.3]),
+            'watch fails room', ['limit' => 0.3], 'hang-blankets',
+        ],
+        [
+            'music bears twice as much', $room->with($surfaces('wood-panel', 'stone') + ['/brief/kind' => 'performance, duo']),
+            'holds holds room', ['limit' => 1.4],
+        ],
         ['talk does not', $room->with($surfaces('wood-panel', 'stone')), 'watch fails room', ['limit' => 0.7], 'hang-blankets'],
         ['in the open', $room->with($surfaces('stone') + ['/locations/room/space/ceiling' => ['kind' => 'none']]), ''],
     ],
@@ -128,8 +189,19 @@ return [
         ['high summer: it does not reach so far', $sunny(3, '13:00', '14:00', '2026-06-21'), 'holds holds room+sun-0'],
         ['high summer, at the window', $sunny(0.5, '13:00', '14:00', '2026-06-21'), 'breaks fails room+sun-0', [], 'draw-curtain'],
         ['at some time of a day whose hours are open', $sunny(3, '', ''), 'watch some-time room+sun-0', [], 'draw-curtain'],
-        ['by two windows, one after the other', Plans::room(6, 7)->sitter('ann', 3, 3)->window('w', 'near', 2.5, 1.0)->window('v', 'near', 3.8, 0.8)->with($site + $day('2026-12-21', '11:00', '12:40')), 'breaks fails room+sun-0', ['times' => '11:00–11:09 and 11:33–12:40'], 'draw-curtains'],
-        ['behind a curtain', $sunny(3, '12:00', '12:40')->with(['/locations/room/space/openings/w/curtain' => 'blackout']), 'holds holds room+sun-0'],
+        [
+            'by two windows, one after the other',
+            Plans::room(6, 7)
+                ->sitter('ann', 3, 3)
+                ->window('w', 'near', 2.5, 1.0)
+                ->window('v', 'near', 3.8, 0.8)
+                ->with($site + $day('2026-12-21', '11:00', '12:40')),
+            'breaks fails room+sun-0', ['times' => '11:00–11:09 and 11:33–12:40'], 'draw-curtains',
+        ],
+        [
+            'behind a curtain', $sunny(3, '12:00', '12:40')->with(['/locations/room/space/openings/w/curtain' => 'blackout']),
+            'holds holds room+sun-0',
+        ],
         ['nobody has said where it is', $room, ''],
     ],
 ];

@@ -10,10 +10,15 @@ $boomed = $bare->boom('boom', 4.1, 4.0, 1.7);
 $boomAt = static fn (float $x, float $y, float $z): Plans => $bare->boom('boom', $x, $y, $z);
 $school = static fn (string $question, string $answer): array => ["/brief/schools/$question" => $answer];
 $site = ['/locations/room/site' => ['latitude_deg' => 59.5, 'longitude_deg' => 10.5, 'time_zone' => 'Europe/Oslo']];
-$hours = static fn (string $from, string $to): array => ['/shoot/date' => '2026-06-21', '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-21', 'from' => $from, 'to' => $to]]];
+$hours = static fn (string $from, string $to): array => [
+    '/shoot/date' => '2026-06-21',
+    '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-21', 'from' => $from, 'to' => $to]],
+];
 $mic = static fn (array $more = []): array => $more + ['id' => 'body', 'name' => 'body', 'model' => 'body-omni', 'person' => 'ann', 'worn' => 'on the chest'];
 $worn = static fn (Plans $plan, array ...$more): Plans => $plan->with(['mics' => array_map($mic, $more)]);
-$track = static fn (array $more = []): array => $more + ['id' => 't', 'name' => 't', 'voice' => 'ann', 'source' => 'Boom', 'through' => 'a cable', 'recorder' => 'deck', 'input' => 1];
+$track = static fn (array $more = []): array => $more + [
+    'id' => 't', 'name' => 't', 'voice' => 'ann', 'source' => 'Boom', 'through' => 'a cable', 'recorder' => 'deck', 'input' => 1,
+];
 $deck = static fn (array $more = []): array => $more + ['id' => 'deck', 'name' => 'deck', 'x_m' => 3.0, 'y_m' => 1.0, 'phantom' => true];
 $taped = static fn (array $tracks = [[]], array $decks = [[]]): Plans => $boomed->with(['tracks' => array_map($track, $tracks), 'recorders' => array_map($deck, $decks)]);
 $link = static fn (string $id, ?float $mhz, array $more = []): array => $more + ['id' => $id, 'name' => $id, 'from_mhz' => 470, 'to_mhz' => 698] + ($mhz === null ? [] : ['set_mhz' => $mhz]);
@@ -26,13 +31,24 @@ $surfaces = static fn (string $of): array => ['/locations/room/space/surfaces' =
 $open = ['/locations/room/space/ceiling' => ['kind' => 'none']];
 $pair = static fn (float $y): Plans => $band->with(['pairs' => [['id' => 'p', 'name' => 'pair', 'model' => 'cardioid', 'x_m' => 5, 'y_m' => $y]]]);
 $lead = static fn (array $more = []): array => $more + ['id' => 'l', 'name' => 'XLR 10', 'connector' => 'XLR', 'length_m' => 10, 'count' => 2];
-$feed = static fn (array $more = []): Plans => $taped()->with(['feeds' => [$more + ['id' => 'f', 'name' => 'desk', 'who' => 'Orrin', 'connector' => 'XLR', 'level' => 'microphone', 'recorder' => 'deck', 'state' => 'agreed']]]);
+$feed = static fn (array $more = []): Plans => $taped()
+    ->with([
+        'feeds' => [
+            $more + [
+                'id' => 'f', 'name' => 'desk', 'who' => 'Orrin', 'connector' => 'XLR', 'level' => 'microphone',
+                'recorder' => 'deck', 'state' => 'agreed',
+            ],
+        ],
+    ]);
 $close = ['microphones/boom/x_m' => 4.03, 'microphones/boom/y_m' => 4.2, 'microphones/boom/height_m' => 1.1];
 
 return [
     'asker-stays-off-the-track' => [
         ['far behind the microphone', $boomAt(4.0, 4.1, 1.5), 'holds holds boom+bo'],
-        ['a body microphone hears all around', $worn($bare->with(['subjects/bo/y_m' => 3.6, 'subjects/bo/x_m' => 4.3]), []), 'watch fails body+bo'],
+        [
+            'a body microphone hears all around', $worn($bare->with(['subjects/bo/y_m' => 3.6, 'subjects/bo/x_m' => 4.3]), []),
+            'watch fails body+bo',
+        ],
         ['from farther it is under', $worn($bare, []), 'holds holds body+bo'],
         ['in the scene, without a track', $boomed->with($school('asker', 'in-the-scene')), 'watch no-track bo'],
         ['in the scene, with one', $worn($boomed->with($school('asker', 'in-the-scene')), ['person' => 'bo']), 'holds own-track bo'],
@@ -52,13 +68,28 @@ return [
         ['as near as the frame lets it', $boomAt(4.06, 4.09, 1.54), 'holds holds boom'],
         ['half a metre farther', $boomAt(4.3, 3.7, 1.9), 'watch fails boom', ['camera' => 'A'], 'boom-nearest 42 cm'],
         ['by a wider slack', $boomAt(4.3, 3.7, 1.9)->with(['/brief/limits/boom_slack_m' => 1.0]), 'holds holds boom'],
-        ['nowhere', $boomed->with(['/locations/room/space/height_m' => 1.5, 'cameras/a/focal_mm' => 24, 'microphones/boom/height_m' => 1.4, 'microphones/boom/stand_height_m' => 1.3, 'cameras/a/y_m' => 0.9]), 'watch nowhere boom'],
+        [
+            'nowhere',
+            $boomed
+                ->with([
+                    '/locations/room/space/height_m' => 1.5, 'cameras/a/focal_mm' => 24, 'microphones/boom/height_m' => 1.4,
+                    'microphones/boom/stand_height_m' => 1.3, 'cameras/a/y_m' => 0.9,
+                ]),
+            'watch nowhere boom',
+        ],
     ],
     'boom-stays-out-of-frame' => [
         ['above', $boomed, 'holds holds boom+a'],
         ['within the margin', $boomAt(4.1, 4.0, 1.52), 'watch margin boom+a', ['limit' => 0.06], 'raise 7 cm'],
         ['tip in frame', $boomAt(4.1, 4.0, 1.40), 'breaks tip boom+a', [], 'raise 17 cm'],
-        ['pole across the frame', $boomAt(4.1, 4.0, 1.6)->with(['microphones/boom/stand_height_m' => 0.9, 'microphones/boom/stand_x_m' => 5.0, 'microphones/boom/stand_y_m' => 3.4]), 'breaks pole boom+a', [], 'boom-nearest 49 cm'],
+        [
+            'pole across the frame',
+            $boomAt(4.1, 4.0, 1.6)
+                ->with([
+                    'microphones/boom/stand_height_m' => 0.9, 'microphones/boom/stand_x_m' => 5.0, 'microphones/boom/stand_y_m' => 3.4,
+                ]),
+            'breaks pole boom+a', [], 'boom-nearest 49 cm',
+        ],
         ['behind the lens', $boomAt(4.1, 0.9, 1.4), 'holds holds boom+a'],
         ['by a wider margin', $boomed->with(['/brief/limits/boom_margin_m' => 0.4]), 'watch margin boom+a', [], 'raise 23 cm'],
     ],
@@ -68,8 +99,23 @@ return [
         ['no spare', $taped()->with(['leads' => [$lead(['length_m' => 15, 'count' => 1])]]), 'watch no-spare l'],
         ['too short, all of them', $taped()->with(['leads' => [$lead(['length_m' => 1, 'count' => 2])]]), 'breaks short t'],
         ['none listed', $taped(), 'watch unlisted t'],
-        ['one lead for two cables', $taped([[], ['id' => 'u', 'source' => 'over', 'input' => 2]])->with(['leads' => [$lead(['length_m' => 15, 'count' => 1])], 'mics' => [$mic(['id' => 'over', 'name' => 'over', 'model' => 'cardioid', 'worn' => 'on a stand', 'x_m' => 4, 'y_m' => 3])]]), 'breaks too-few l', ['taken' => '2']],
-        ['a jack for many metres', $worn($taped([['source' => 'body']], [['connector' => 'small jack']]), ['worn' => 'on a stand', 'x_m' => 5, 'y_m' => 5])->with(['leads' => [$lead(['connector' => 'small jack', 'length_m' => 25])]]), 'watch unbalanced t'],
+        [
+            'one lead for two cables',
+            $taped([[], ['id' => 'u', 'source' => 'over', 'input' => 2]])
+                ->with([
+                    'leads' => [$lead(['length_m' => 15, 'count' => 1])],
+                    'mics' => [
+                        $mic(['id' => 'over', 'name' => 'over', 'model' => 'cardioid', 'worn' => 'on a stand', 'x_m' => 4, 'y_m' => 3]),
+                    ],
+                ]),
+            'breaks too-few l', ['taken' => '2'],
+        ],
+        [
+            'a jack for many metres',
+            $worn($taped([['source' => 'body']], [['connector' => 'small jack']]), ['worn' => 'on a stand', 'x_m' => 5, 'y_m' => 5])
+                ->with(['leads' => [$lead(['connector' => 'small jack', 'length_m' => 25])]]),
+            'watch unbalanced t',
+        ],
         ['from a room whose every wall is a gate', $taped()->with(['leads' => [$lead(['length_m' => 25])], 'microphones/boom/stand_x_m' => 7.6, 'microphones/boom/stand_y_m' => 4.4, 'recorders/deck/x_m' => 0.4, '/locations/room/space/openings' => [
             ...array_map(static fn (string $wall, float $m): array => ['id' => "d-$wall", 'name' => "$wall gate", 'kind' => 'door', 'wall' => $wall, 'offset_m' => 0.1, 'width_m' => $m, 'sill_m' => 0, 'head_m' => 2.1], ['near', 'right', 'far', 'left'], [7.8, 6.8, 7.8, 6.8]),
         ]]), 'watch door t'],
@@ -89,11 +135,34 @@ return [
         ['nothing placed yet', $bare, 'watch not-yet ann'],
         ['one voice, one boom', $boomed, ''],
         ['two, with one each', $own(6), ''],
-        ['two under one', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 4.9, 5)->boom('one', 4.4, 4.6, 1.8, ['subject' => 'ann']), 'holds holds cy+one'],
-        ['two, and one is far', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 6.5, 5)->boom('one', 4, 4.6, 1.5, ['subject' => 'ann']), 'watch far cy+one'],
-        ['two, and one is aside of it', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 5.2, 5)->boom('one', 3.9, 4.6, 1.4, ['subject' => 'ann']), 'watch far cy+one', ['under' => [14.4, 0.1]], 'boom-between'],
-        ['far, and somebody swings it', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 6.5, 5)->boom('one', 4, 4.6, 1.5, ['subject' => 'ann'])->with(['/brief/facts/boom_hand' => true]), 'holds swing cy+one'],
-        ['tracks, and no microphone', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 6.5, 5)->with(['tracks' => [$track()]]), 'breaks none ann'],
+        [
+            'two under one',
+            Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 4.9, 5)->boom('one', 4.4, 4.6, 1.8, ['subject' => 'ann']),
+            'holds holds cy+one',
+        ],
+        [
+            'two, and one is far',
+            Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 6.5, 5)->boom('one', 4, 4.6, 1.5, ['subject' => 'ann']),
+            'watch far cy+one',
+        ],
+        [
+            'two, and one is aside of it',
+            Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 5.2, 5)->boom('one', 3.9, 4.6, 1.4, ['subject' => 'ann']),
+            'watch far cy+one', ['under' => [14.4, 0.1]], 'boom-between',
+        ],
+        [
+            'far, and somebody swings it',
+            Plans::room(10, 8)
+                ->sitter('ann', 4, 5)
+                ->sitter('cy', 6.5, 5)
+                ->boom('one', 4, 4.6, 1.5, ['subject' => 'ann'])
+                ->with(['/brief/facts/boom_hand' => true]),
+            'holds swing cy+one',
+        ],
+        [
+            'tracks, and no microphone', Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', 6.5, 5)->with(['tracks' => [$track()]]),
+            'breaks none ann',
+        ],
         ['music', $band, ''],
     ],
     'formats-agree' => [
@@ -104,20 +173,59 @@ return [
     ],
     'inputs-suffice' => [
         ['one of two', $taped(), 'holds holds deck', ['inputs' => '2']],
-        ['three in two', $taped([[], ['id' => 'u', 'source' => 'x', 'input' => 2], ['id' => 'v', 'source' => 'y', 'input' => null]]), 'breaks short deck', ['count' => '3']],
+        [
+            'three in two', $taped([[], ['id' => 'u', 'source' => 'x', 'input' => 2], ['id' => 'v', 'source' => 'y', 'input' => null]]),
+            'breaks short deck', ['count' => '3'],
+        ],
         ['two on one', $taped([[], ['id' => 'u', 'source' => 'x']]), 'breaks twice deck', ['input' => '1']],
         ['an input that is not there', $taped([['input' => 3]]), 'breaks none-such deck', ['input' => '3']],
         ['no power for it', $taped([[]], [['phantom' => false]]), 'breaks phantom deck', ['source' => 'Boom']],
         ['no power needed by air', $taped([['through' => 'a wireless link']], [['phantom' => false]]), 'holds holds deck'],
-        ['a pair takes two', $band->with(['pairs' => [['id' => 'p', 'name' => 'pair', 'model' => 'cardioid', 'x_m' => 5, 'y_m' => 2]], 'tracks' => [$track(['source' => 'pair'])], 'recorders' => [$deck(['inputs' => 1])]]), 'breaks short deck', ['count' => '2']],
+        [
+            'a pair takes two',
+            $band
+                ->with([
+                    'pairs' => [['id' => 'p', 'name' => 'pair', 'model' => 'cardioid', 'x_m' => 5, 'y_m' => 2]],
+                    'tracks' => [$track(['source' => 'pair'])], 'recorders' => [$deck(['inputs' => 1])],
+                ]),
+            'breaks short deck', ['count' => '2'],
+        ],
     ],
     'levels-have-headroom' => [
         ['a voice near a boom', $taped(), 'holds holds t+boom'],
-        ['a loud instrument on a deaf microphone', $taped()->with($close + ['/kit/microphones/short-line/most_db' => 80]), 'breaks overload t+boom', ['bears' => 80]],
-        ['a hot microphone', $taped()->with($close + ['/kit/microphones/short-line/millivolts' => 200, 'recorders/deck/clips_dbu' => -20]), 'watch pad t+boom'],
+        [
+            'a loud instrument on a deaf microphone', $taped()->with($close + ['/kit/microphones/short-line/most_db' => 80]),
+            'breaks overload t+boom', ['bears' => 80],
+        ],
+        [
+            'a hot microphone',
+            $taped()->with($close + ['/kit/microphones/short-line/millivolts' => 200, 'recorders/deck/clips_dbu' => -20]),
+            'watch pad t+boom',
+        ],
         ['a weak one', $taped()->with(['/kit/microphones/short-line/millivolts' => 0.3]), 'watch weak t+boom'],
-        ['drums, whose peaks are far over their mean', $band->with(['subjects/ann/plays' => 'drums', 'tracks' => [$track(['source' => 'over'])], 'recorders' => [$deck()], 'mics' => [$mic(['id' => 'over', 'name' => 'over', 'model' => 'cardioid', 'worn' => 'on a stand', 'x_m' => 4, 'y_m' => 4])]]), 'watch peaks t+over', ['headroom' => -2.0]],
-        ['drums in float', $band->with(['subjects/ann/plays' => 'drums', 'tracks' => [$track(['source' => 'over', 'float' => true])], 'recorders' => [$deck()], 'mics' => [$mic(['id' => 'over', 'name' => 'over', 'model' => 'cardioid', 'worn' => 'on a stand', 'x_m' => 4, 'y_m' => 4])]]), 'holds holds t+over'],
+        [
+            'drums, whose peaks are far over their mean',
+            $band
+                ->with([
+                    'subjects/ann/plays' => 'drums', 'tracks' => [$track(['source' => 'over'])], 'recorders' => [$deck()],
+                    'mics' => [
+                        $mic(['id' => 'over', 'name' => 'over', 'model' => 'cardioid', 'worn' => 'on a stand', 'x_m' => 4, 'y_m' => 4]),
+                    ],
+                ]),
+            'watch peaks t+over', ['headroom' => -2.0],
+        ],
+        [
+            'drums in float',
+            $band
+                ->with([
+                    'subjects/ann/plays' => 'drums', 'tracks' => [$track(['source' => 'over', 'float' => true])],
+                    'recorders' => [$deck()],
+                    'mics' => [
+                        $mic(['id' => 'over', 'name' => 'over', 'model' => 'cardioid', 'worn' => 'on a stand', 'x_m' => 4, 'y_m' => 4]),
+                    ],
+                ]),
+            'holds holds t+over',
+        ],
         ['a hissing one', $taped()->with(['/kit/microphones/short-line/self_noise_dba' => 40]), 'watch hiss t+boom'],
     ],
     'links-leave-each-other-alone' => [
@@ -126,23 +234,81 @@ return [
         ['two side by side', $links($link('x', 500.1), $link('y', 500.2)), 'breaks near y', ['by' => 'x'], 'set-links'],
         // 2 · 500.6 − 500.1 = 501.1 falls on the third.
         ['what two make of each other', $links($link('x', 500.1), $link('y', 500.6), $link('z', 501.1)), 'breaks fails x', [], 'set-links'],
-        ['a row of them', $links(...array_map(static fn (int $i): array => $link("l$i", 500 + 0.1 * $i), range(0, 11))), 'breaks fails l0', [], 'set-many-links'],
-        ['on what is on the air', $links($link('x', 500.1))->with(['/locations/room/scouted/occupied' => [['id' => 'tv', 'name' => 'tv', 'from_mhz' => 498, 'to_mhz' => 506]]]), 'breaks occupied x', ['what' => 'tv'], 'set-links'],
-        ['beside what is on the air', $links($link('x', 507))->with(['/locations/room/scouted/occupied' => [['id' => 'tv', 'name' => 'tv', 'from_mhz' => 498, 'to_mhz' => 506]]]), 'holds holds links'],
+        [
+            'a row of them', $links(...array_map(static fn (int $i): array => $link("l$i", 500 + 0.1 * $i), range(0, 11))),
+            'breaks fails l0', [], 'set-many-links',
+        ],
+        [
+            'on what is on the air',
+            $links($link('x', 500.1))
+                ->with(['/locations/room/scouted/occupied' => [['id' => 'tv', 'name' => 'tv', 'from_mhz' => 498, 'to_mhz' => 506]]]),
+            'breaks occupied x', ['what' => 'tv'], 'set-links',
+        ],
+        [
+            'beside what is on the air',
+            $links($link('x', 507))
+                ->with(['/locations/room/scouted/occupied' => [['id' => 'tv', 'name' => 'tv', 'from_mhz' => 498, 'to_mhz' => 506]]]),
+            'holds holds links',
+        ],
         ['not set yet', $links($link('x', null)), 'watch open links', ['count' => '1']],
         ['none', $bare, ''],
     ],
     'links-reach' => [
-        ['across the room', $links($link('x', 500.1, ['person' => 'ann']))->with(['antennas' => [['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 4, 'y_m' => 0.6, 'height_m' => 2]]]), 'holds holds x'],
-        ['with little power', $links($link('x', 500.1, ['person' => 'ann', 'power_mw' => 0.1]))->with(['antennas' => [['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 190, 'y_m' => 0.6, 'height_m' => 2]]]), 'breaks fails x'],
-        ['beside a sender of pictures', $links()->with(['antennas' => [['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 4, 'y_m' => 0.6], ['id' => 'v', 'name' => 'sender', 'serves' => 'the video sender', 'x_m' => 5.4, 'y_m' => 0.6]]]), 'watch beside a1+v', ['distance' => 1.4]],
-        ['apart from it', $links()->with(['antennas' => [['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 4, 'y_m' => 0.6], ['id' => 'v', 'name' => 'sender', 'serves' => 'the video sender', 'x_m' => 5.6, 'y_m' => 0.6]]]), 'holds apart a1+v'],
+        [
+            'across the room',
+            $links($link('x', 500.1, ['person' => 'ann']))
+                ->with([
+                    'antennas' => [[
+                        'id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 4, 'y_m' => 0.6, 'height_m' => 2,
+                    ]],
+                ]),
+            'holds holds x',
+        ],
+        [
+            'with little power',
+            $links($link('x', 500.1, ['person' => 'ann', 'power_mw' => 0.1]))
+                ->with([
+                    'antennas' => [[
+                        'id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 190, 'y_m' => 0.6, 'height_m' => 2,
+                    ]],
+                ]),
+            'breaks fails x',
+        ],
+        [
+            'beside a sender of pictures',
+            $links()
+                ->with([
+                    'antennas' => [
+                        ['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 4, 'y_m' => 0.6],
+                        ['id' => 'v', 'name' => 'sender', 'serves' => 'the video sender', 'x_m' => 5.4, 'y_m' => 0.6],
+                    ],
+                ]),
+            'watch beside a1+v', ['distance' => 1.4],
+        ],
+        [
+            'apart from it',
+            $links()
+                ->with([
+                    'antennas' => [
+                        ['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 4, 'y_m' => 0.6],
+                        ['id' => 'v', 'name' => 'sender', 'serves' => 'the video sender', 'x_m' => 5.6, 'y_m' => 0.6],
+                    ],
+                ]),
+            'holds apart a1+v',
+        ],
     ],
     'microphones-are-as-chosen' => [
         ['boom first', $taped()->with($school('recorder', 'recorder-if-any')), 'holds holds ann+schools'],
-        ['boom first, and none', $worn($bare, [])->with(['tracks' => [$track(['source' => 'body'])]] + $school('recorder', 'recorder-if-any')), 'watch no-boom ann+schools'],
+        [
+            'boom first, and none',
+            $worn($bare, [])->with(['tracks' => [$track(['source' => 'body'])]] + $school('recorder', 'recorder-if-any')),
+            'watch no-boom ann+schools',
+        ],
         ['body first, and none', $taped()->with($school('microphone', 'body-first')), 'watch no-body ann+schools'],
-        ['body first', $worn($taped(), [])->with($school('microphone', 'body-first') + $school('recorder', 'recorder-if-any')), 'holds holds ann+schools'],
+        [
+            'body first', $worn($taped(), [])->with($school('microphone', 'body-first') + $school('recorder', 'recorder-if-any')),
+            'holds holds ann+schools',
+        ],
         ['a feed to the camera is wanted', $taped(), 'watch no-feed ann+schools'],
         ['a feed to the camera', $taped([[], ['id' => 'u', 'recorder' => 'camera A']]), 'holds holds ann+schools'],
         ['into the camera', $taped()->with($school('recorder', 'camera')), 'watch no-camera ann+schools'],
@@ -156,34 +322,93 @@ return [
     ],
     'packs-outlast-the-day' => [
         // Six hours, less a fifth: 288 minutes.
-        ['long enough', $links($link('x', 500.1, ['hours' => 6]))->with(['/brief/days' => [['id' => 'd', 'name' => 'd', 'minutes' => 288]]]), 'holds holds x', ['sets' => '1']],
-        ['with a fresh set', $links($link('x', 500.1, ['hours' => 6, 'sets' => 2]))->with(['/brief/days' => [['id' => 'd', 'name' => 'd', 'minutes' => 400]], 'progress' => [['id' => 'p', 'name' => 'p', 'minutes' => 60]]]), 'holds change x', ['sets' => '2']],
-        ['without one', $links($link('x', 500.1, ['hours' => 6]))->with(['/brief/days' => [['id' => 'd', 'name' => 'd', 'minutes' => 400]], 'progress' => [['id' => 'p', 'name' => 'p', 'minutes' => 60]]]), 'watch short x', ['minutes' => '288']],
-        ['in the middle of a take', $links($link('x', 500.1, ['hours' => 1, 'sets' => 9]))->with(['progress' => [['id' => 'p', 'name' => 'p', 'minutes' => 49]]]), 'breaks in-the-take x', ['minutes' => '48']],
-        ['nobody has said how long it lasts', $links($link('x', 500.1))->with(['/brief/days' => [['id' => 'd', 'name' => 'd', 'minutes' => 288]]]), ''],
+        [
+            'long enough',
+            $links($link('x', 500.1, ['hours' => 6]))->with(['/brief/days' => [['id' => 'd', 'name' => 'd', 'minutes' => 288]]]),
+            'holds holds x', ['sets' => '1'],
+        ],
+        [
+            'with a fresh set',
+            $links($link('x', 500.1, ['hours' => 6, 'sets' => 2]))
+                ->with([
+                    '/brief/days' => [['id' => 'd', 'name' => 'd', 'minutes' => 400]],
+                    'progress' => [['id' => 'p', 'name' => 'p', 'minutes' => 60]],
+                ]),
+            'holds change x', ['sets' => '2'],
+        ],
+        [
+            'without one',
+            $links($link('x', 500.1, ['hours' => 6]))
+                ->with([
+                    '/brief/days' => [['id' => 'd', 'name' => 'd', 'minutes' => 400]],
+                    'progress' => [['id' => 'p', 'name' => 'p', 'minutes' => 60]],
+                ]),
+            'watch short x', ['minutes' => '288'],
+        ],
+        [
+            'in the middle of a take',
+            $links($link('x', 500.1, ['hours' => 1, 'sets' => 9]))
+                ->with(['progress' => [['id' => 'p', 'name' => 'p', 'minutes' => 49]]]),
+            'breaks in-the-take x', ['minutes' => '48'],
+        ],
+        [
+            'nobody has said how long it lasts',
+            $links($link('x', 500.1))->with(['/brief/days' => [['id' => 'd', 'name' => 'd', 'minutes' => 288]]]), '',
+        ],
     ],
     'pair-hears-the-width' => [
         ['as wide as it hears', $pair(3.8), 'holds holds p'],
         ['from afar they huddle', $pair(0.6), 'watch narrow p', [], 'move 2.16 m'],
         ['from within they pile up', $pair(4.7), 'watch wide p', [], 'move 51 cm'],
-        ['one player', Plans::room()->stander('ann', 3, 3)->with(['work' => 'performance, several cameras', 'pairs' => [['id' => 'p', 'name' => 'pair', 'model' => 'cardioid', 'x_m' => 3, 'y_m' => 1]]]), ''],
+        [
+            'one player',
+            Plans::room()
+                ->stander('ann', 3, 3)
+                ->with([
+                    'work' => 'performance, several cameras',
+                    'pairs' => [['id' => 'p', 'name' => 'pair', 'model' => 'cardioid', 'x_m' => 3, 'y_m' => 1]],
+                ]),
+            '',
+        ],
     ],
     'pictures-can-be-synced' => [
         ['nobody has said how', $taped(), 'watch open sync'],
         ['by timecode', $taped()->with(['/brief/facts/sync' => 'timecode']), 'holds timecode sync'],
         ['by a clap', $taped()->with(['/brief/facts/sync' => 'a clap']), 'holds holds a+sync'],
         // A frame at 25 a second is 13.7 m of sound.
-        ['by a clap from afar', Plans::room(8, 20)->sitter('ann', 4, 16)->camera('a', 4, 1.6)->with(['tracks' => [$track()], '/brief/facts/sync' => 'a clap']), 'watch fails a+sync', ['frames' => [1.04, 0.02]]],
+        [
+            'by a clap from afar',
+            Plans::room(8, 20)
+                ->sitter('ann', 4, 16)
+                ->camera('a', 4, 1.6)
+                ->with(['tracks' => [$track()], '/brief/facts/sync' => 'a clap']),
+            'watch fails a+sync', ['frames' => [1.04, 0.02]],
+        ],
         ['nothing records', $boomed, ''],
     ],
     'pole-reaches' => [
         ['long enough', $boomed, 'holds holds boom', ['limit' => 3.0]],
-        ['too short', $boomed->with(['microphones/boom/stand_x_m' => 7.2]), 'breaks fails boom', ['needed' => [3.37, 0.02]], 'move-stand 44 cm'],
-        ['a shorter pole', $boomed->with(['microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 6.2]), 'breaks fails boom', ['limit' => 2.0], 'move-stand 44 cm'],
+        [
+            'too short', $boomed->with(['microphones/boom/stand_x_m' => 7.2]), 'breaks fails boom', ['needed' => [3.37, 0.02]],
+            'move-stand 44 cm',
+        ],
+        [
+            'a shorter pole', $boomed->with(['microphones/boom/pole' => 'pole-2', 'microphones/boom/stand_x_m' => 6.2]),
+            'breaks fails boom', ['limit' => 2.0], 'move-stand 44 cm',
+        ],
     ],
     'quiet-hours-are-used' => [
         ['quiet all day', $noisy(20)->with($site + $hours('10:00', '12:00')), 'holds holds quiet-hours'],
-        ['loud now, quiet later', $noisy(60)->with(['/locations/room/scouted/noise/n/runs_from' => '09:00', '/locations/room/scouted/noise/n/runs_to' => '13:00'] + $site + $hours('10:00', '12:00')), 'watch other quiet-hours', [], 'shift-hours'],
+        [
+            'loud now, quiet later',
+            $noisy(60)
+                ->with(
+                    ['/locations/room/scouted/noise/n/runs_from' => '09:00', '/locations/room/scouted/noise/n/runs_to' => '13:00'] + $site + $hours(
+                        '10:00', '12:00',
+                    ),
+                ),
+            'watch other quiet-hours', [], 'shift-hours',
+        ],
         ['loud always', $noisy(60)->with($site + $hours('10:00', '12:00')), 'watch never quiet-hours'],
         ['no noise written down', $boomed->with($site + $hours('10:00', '12:00')), ''],
     ],
@@ -212,7 +437,20 @@ return [
         ['one alone', $boomed, ''],
     ],
     'voice-has-two-ways' => [
-        ['two', $worn($taped([['watched_by' => 'Dee'], ['id' => 'u', 'source' => 'body', 'through' => 'a wireless link', 'link' => 'x', 'recorder' => 'camera A', 'watched_by' => 'Dee']]), []), 'holds holds ann+tracks', ['count' => '2']],
+        [
+            'two',
+            $worn(
+                $taped([
+                    ['watched_by' => 'Dee'],
+                    [
+                        'id' => 'u', 'source' => 'body', 'through' => 'a wireless link', 'link' => 'x', 'recorder' => 'camera A',
+                        'watched_by' => 'Dee',
+                    ],
+                ]),
+                [],
+            ),
+            'holds holds ann+tracks', ['count' => '2'],
+        ],
         ['one', $taped(), 'watch fails ann+tracks', ['count' => '1']],
         ['none', $taped([['voice' => 'bo', 'watched_by' => 'Dee']]), 'breaks none ann+tracks'],
         ['nobody watches it', $taped(), 'watch unwatched t'],
@@ -236,11 +474,23 @@ return [
     'wind-is-kept-off' => [
         ['indoors', $boomed, ''],
         ['fur in a breeze', $boomed->with($open + ['microphones/boom/cover' => 'fur']), 'holds holds boom', ['wind' => 4]],
-        ['foam in a breeze', $boomed->with($open + ['microphones/boom/cover' => 'foam']), 'watch fails boom', ['wants' => 'fur'], 'cover-wind'],
-        ['foam in still air', $boomed->with($open + ['microphones/boom/cover' => 'foam', '/brief/facts/wind_mps' => 2.0]), 'holds holds boom'],
-        ['foam in hardly more', $boomed->with($open + ['microphones/boom/cover' => 'foam', '/brief/facts/wind_mps' => 2.1]), 'watch fails boom', [], 'cover-wind'],
+        [
+            'foam in a breeze', $boomed->with($open + ['microphones/boom/cover' => 'foam']), 'watch fails boom', ['wants' => 'fur'],
+            'cover-wind',
+        ],
+        [
+            'foam in still air', $boomed->with($open + ['microphones/boom/cover' => 'foam', '/brief/facts/wind_mps' => 2.0]),
+            'holds holds boom',
+        ],
+        [
+            'foam in hardly more', $boomed->with($open + ['microphones/boom/cover' => 'foam', '/brief/facts/wind_mps' => 2.1]),
+            'watch fails boom', [], 'cover-wind',
+        ],
         ['nothing', $boomed->with($open), 'breaks fails boom', ['cover' => 'nothing'], 'cover-wind'],
-        ['a gale', $boomed->with($open + ['microphones/boom/cover' => 'basket and fur', '/brief/facts/wind_mps' => 13]), 'breaks fails boom', ['wants' => 'another day']],
+        [
+            'a gale', $boomed->with($open + ['microphones/boom/cover' => 'basket and fur', '/brief/facts/wind_mps' => 13]),
+            'breaks fails boom', ['wants' => 'another day'],
+        ],
     ],
     'worn-microphones-are-quiet' => [
         ['with a way for its cable', $worn($bare, ['route' => 'under the shirt']), 'holds holds body'],

@@ -5,14 +5,22 @@ declare(strict_types=1);
 use FineFrame\Tests\Plans;
 
 $talk = Plans::room(8, 7)->sitter('ann', 4, 4.4)->camera('a', 4, 1.6);
-$colours = static fn (Plans $plan, string $clothes, string $wall): Plans => $plan->row('colours', ['id' => 'shirt', 'name' => 'shirt', 'on' => 'ann', 'colour' => $clothes])->row('colours', ['id' => 'paint', 'name' => 'paint', 'on' => 'far', 'colour' => $wall]);
+$colours = static fn (Plans $plan, string $clothes, string $wall): Plans => $plan
+    ->row('colours', ['id' => 'shirt', 'name' => 'shirt', 'on' => 'ann', 'colour' => $clothes])
+    ->row('colours', ['id' => 'paint', 'name' => 'paint', 'on' => 'far', 'colour' => $wall]);
 $palette = static fn (Plans $plan, string $hex): Plans => $plan->with(['/brief/swatches' => [['id' => 's', 'name' => 'sage', 'colour' => $hex]]]);
 $armchair = static fn (float $width, float $back, float $turned = 180): Plans => Plans::room(8, 7)->sitter('ann', 4, 4.4, $turned, ['seat_width_m' => $width, 'seat_back_m' => $back])->camera('a', 4, 1.6);
 $door = static fn (array $more = []): Plans => $talk->opening('door', 'left', 3, 0.9, $more + ['kind' => 'door', 'sill_m' => 0, 'head_m' => 2.05, 'way_out' => true]);
 $taped = static fn (array $lengths, array $ties = [], array $more = []): Plans => Plans::room()->with(['/locations/room/space/walls' => array_map(static fn (int $i): array => ['id' => ['near', 'right', 'far', 'left'][$i], 'name' => ['near', 'right', 'far', 'left'][$i].' wall', 'length_m' => $lengths[$i], 'turn_deg' => 90, 'by' => 'tape'], range(0, 3)),
     '/locations/room/space/ties' => array_map(static fn (array $t): array => ['id' => "t$t[0]$t[1]", 'from' => $t[0], 'to' => $t[1], 'length_m' => $t[2]], $ties)] + $more);
 $across = static fn (float $one, float $two): array => [['near', 'far', $one], ['right', 'left', $two]];
-$sketch = static fn (array $ties = []): Plans => $taped([6, 5, 6, 5], $ties, array_combine(array_map(static fn (string $w): string => "/locations/room/space/walls/$w/by", ['near', 'right', 'far', 'left']), array_fill(0, 4, 'sketch')));
+$sketch = static fn (array $ties = []): Plans => $taped(
+    [6, 5, 6, 5], $ties,
+    array_combine(
+        array_map(static fn (string $w): string => "/locations/room/space/walls/$w/by", ['near', 'right', 'far', 'left']),
+        array_fill(0, 4, 'sketch'),
+    ),
+);
 
 $walls = static fn (array $lengths, array $turns, array $ties, array $more = []): Plans => Plans::room()->with([
     '/locations/room/space/walls' => array_map(static fn (int $i): array => ['id' => "w$i", 'name' => "wall $i", 'length_m' => $lengths[$i], 'turn_deg' => $turns[$i], 'by' => 'tape'], array_keys($lengths)),
@@ -30,7 +38,10 @@ return [
         ['nearly of the wall’s colour', $colours($talk, '#c8ccc0', '#d0d4c8'), 'watch fails a+ann+far'],
         ['just apart', $colours($talk, '#a0a498', '#d0d4c8'), 'holds holds a+ann+far', ['apart' => [13, 1]]],
         ['hardly apart', $colours($talk, '#a8aca0', '#d0d4c8'), 'watch fails a+ann+far', ['apart' => [10.4, 0.1]]],
-        ['by a wider limit', $colours($talk, '#a0a498', '#d0d4c8')->with(['/brief/limits/parting_watch_de' => 30]), 'watch fails a+ann+far'],
+        [
+            'by a wider limit', $colours($talk, '#a0a498', '#d0d4c8')->with(['/brief/limits/parting_watch_de' => 30]),
+            'watch fails a+ann+far',
+        ],
         ['the wall is not known', $talk->row('colours', ['id' => 'shirt', 'name' => 'shirt', 'on' => 'ann', 'colour' => '#303840']), ''],
         ['nothing sampled', $talk, ''],
     ],
@@ -38,14 +49,21 @@ return [
         ['agreed on', $palette($colours($talk, '#90a890', '#90a890'), '#8fa88f'), 'holds holds ann+shirt', ['nearest' => 'sage']],
         ['a red among greens', $palette($colours($talk, '#b03030', '#90a890'), '#8fa88f'), 'watch fails ann+shirt'],
         ['near enough', $palette($colours($talk, '#a8c0a0', '#90a890'), '#8fa88f'), 'holds holds ann+shirt'],
-        ['near enough no more, by a closer limit', $palette($colours($talk, '#a8c0a0', '#90a890'), '#8fa88f')->with(['/brief/limits/palette_watch_de' => 3]), 'watch fails ann+shirt'],
+        [
+            'near enough no more, by a closer limit',
+            $palette($colours($talk, '#a8c0a0', '#90a890'), '#8fa88f')->with(['/brief/limits/palette_watch_de' => 3]),
+            'watch fails ann+shirt',
+        ],
         ['nothing agreed on', $colours($talk, '#b03030', '#90a890'), ''],
     ],
     'seat-is-slim' => [
         ['a stool', $armchair(0.45, 0.0), ''],
         ['a chair before the lens', $armchair(0.6, 0.4), 'holds holds ann+a'],
         ['a high wide back between', $armchair(0.8, 0.9, 0), 'watch back ann+a', [], 'lower-back 68 cm'],
-        ['a wide back, three quarters round', $armchair(0.8, 0.72, 60), 'watch fails ann+a', ['width' => [0.47, 0.01]], 'slimmer-seat 47 cm'],
+        [
+            'a wide back, three quarters round', $armchair(0.8, 0.72, 60), 'watch fails ann+a', ['width' => [0.47, 0.01]],
+            'slimmer-seat 47 cm',
+        ],
         ['a low back between', $armchair(0.8, 0.4, 0), 'holds holds ann+a'],
     ],
     'subject-stands-off-the-background' => [
@@ -55,17 +73,30 @@ return [
         ['against it', $talk->with(['subjects/ann/y_m' => 6.7]), 'breaks fails a+ann', [], 'move-forward 92 cm'],
         ['before a shelf', $talk->thing('shelf', 4, 5.2, 1.2, 0.3, 2.0), 'watch fails a+ann', ['behind' => 'shelf'], 'move-forward 57 cm'],
         ['a low chest hides nothing', $talk->thing('chest', 4, 5.2, 1.2, 0.3, 0.5), 'holds holds a+ann'],
-        ['by a limit of one’s own', $talk->with(['/brief/limits/background_watch_m' => 3]), 'watch fails a+ann', ['limit' => 3], 'move-forward 42 cm'],
-        ['two people before one wall, each by their own', $talk->sitter('cy', 5.5, 6.2)->camera('b', 5.5, 3, 'cy'), 'watch fails b+cy', [], 'move-forward 42 cm'],
+        [
+            'by a limit of one’s own', $talk->with(['/brief/limits/background_watch_m' => 3]), 'watch fails a+ann', ['limit' => 3],
+            'move-forward 42 cm',
+        ],
+        [
+            'two people before one wall, each by their own', $talk->sitter('cy', 5.5, 6.2)->camera('b', 5.5, 3, 'cy'),
+            'watch fails b+cy', [], 'move-forward 42 cm',
+        ],
     ],
     'way-out-is-clear' => [
         ['free', $door(), 'holds holds door', ['depth' => 0.9]],
         ['a table in it', $door()->thing('table', 0.7, 3.4, 0.8, 0.8, 0.75), 'breaks fails table+door', [], 'move 63 cm'],
         ['a table just beyond', $door()->thing('table', 1.35, 3.4, 0.8, 0.8, 0.75), 'holds holds door'],
         ['legs in it', $door()->camera('b', 0.9, 3.4), 'breaks fails b+door', [], 'move 65 cm'],
-        ['a lamp on a clamp at head height', $door()->lamp('l', 0.5, 3.4, null, ['stand' => 'clamp', 'height_m' => 1.7]), 'breaks fails l+door', [], 'move 28 cm'],
+        [
+            'a lamp on a clamp at head height', $door()->lamp('l', 0.5, 3.4, null, ['stand' => 'clamp', 'height_m' => 1.7]),
+            'breaks fails l+door', [], 'move 28 cm',
+        ],
         ['a lamp on a clamp over it', $door()->lamp('l', 0.5, 3.4, null, ['stand' => 'clamp', 'height_m' => 2.6]), 'holds holds door'],
-        ['deeper, by a limit of one’s own', $door()->thing('table', 1.35, 3.4, 0.8, 0.8, 0.75)->with(['/brief/limits/way_out_depth_m' => 1.1]), 'breaks fails table+door', ['depth' => 1.1], 'move 18 cm'],
+        [
+            'deeper, by a limit of one’s own',
+            $door()->thing('table', 1.35, 3.4, 0.8, 0.8, 0.75)->with(['/brief/limits/way_out_depth_m' => 1.1]),
+            'breaks fails table+door', ['depth' => 1.1], 'move 18 cm',
+        ],
         ['nobody’s way out', $door(['way_out' => false])->thing('table', 0.7, 3.4, 0.8, 0.8, 0.75), ''],
     ],
     'window-is-not-behind-the-subject' => [
@@ -77,8 +108,14 @@ return [
     ],
     'corners-are-known' => [
         ['well tied', $taped([6, 5, 6, 5], $across(7.81, 7.81)), 'holds holds room'],
-        ['by a closer limit', $taped([6, 5, 6, 5], $across(7.81, 7.81))->with(['/brief/limits/corner_watch_m' => 0.005]), 'watch no-more room', ['limit' => 0.005]],
-        ['tied once', $taped([12, 4, 12, 4], [['near', 'far', 12.649]])->with(['/brief/limits/corner_watch_m' => 0.02]), 'watch fails room'],
+        [
+            'by a closer limit', $taped([6, 5, 6, 5], $across(7.81, 7.81))->with(['/brief/limits/corner_watch_m' => 0.005]),
+            'watch no-more room', ['limit' => 0.005],
+        ],
+        [
+            'tied once', $taped([12, 4, 12, 4], [['near', 'far', 12.649]])->with(['/brief/limits/corner_watch_m' => 0.02]),
+            'watch fails room',
+        ],
         ['a chain on trust', $taped([6, 5, 6, 5]), ''],
     ],
     'walls-close' => [
@@ -89,7 +126,10 @@ return [
         ['tied and checked', $taped([6, 5, 6, 5], $across(7.81, 7.81)), 'holds holds room'],
         ['tied, and nothing checks it', $taped([6, 5, 6, 5], [['near', 'far', 7.81]]), 'holds unchecked room'],
         ['two walls and a diagonal of a sketch', $sketch([['near', 'far', 7.81]]), 'watch open room'],
-        ['a reading that no triangle holds', $taped([6, 5, 6, 5], [['near', 'far', 11.4]]), 'breaks stretched room', ['written' => 11.4, 'most' => 11.0]],
+        [
+            'a reading that no triangle holds', $taped([6, 5, 6, 5], [['near', 'far', 11.4]]), 'breaks stretched room',
+            ['written' => 11.4, 'most' => 11.0],
+        ],
         ['two diagonals that disagree', $taped([6, 5, 6, 5], $across(7.81, 8.41)), 'breaks torn-again room'],
         ['one of two ways to a corner that is a metre off', $five(3.0), 'breaks slipped room', ['expected' => [4.0, 0.05]], 'leave-out'],
         ['one that is off by no slip', $five(4.37), 'breaks contradicted room', [], 'leave-out'],
