@@ -57,6 +57,12 @@ return [
             'of cameras set to lamps', $scouted('colour', ['kelvin' => 3200])->with(['/brief/facts/white_balance_k' => 3200]),
             'holds holds room+c0',
         ],
+        [
+            'daylight lamps, and cameras set to tungsten',
+            $scouted('colour', ['kelvin' => 5500])->with(['/brief/facts/white_balance_k' => 3200]), 'watch fails room+c0',
+            ['gel' => '¾ amber'],
+        ],
+        ['tungsten lamps', $scouted('colour', ['kelvin' => 3200]), 'watch fails room+c0', ['gel' => 'full blue']],
         ['nobody has metered it', $scouted('colour', ['plan' => 'undecided']), ''],
     ],
     'natural-light-is-enough' => [
