@@ -14,6 +14,11 @@ final class Checks
     /** @return array<string, list<array{0: string, 1: Plans, 2: string, 3?: array<string, mixed>, 4?: string}>> by check */
     public static function all(): array
     {
+        /** @var array<string, list<array{0: string, 1: Plans, 2: string, 3?: array<string, mixed>, 4?: string}>>|null $all */
+        static $all = null;
+        if ($all !== null) {
+            return $all;
+        }
         $all = [];
         foreach (glob(__DIR__.'/checks/*.php') ?: [] as $file) {
             $all += require $file;
@@ -23,9 +28,9 @@ final class Checks
     }
 
     /** @return iterable<string, array{string, Plans, string, array<string, mixed>}> */
-    public static function rows(): iterable
+    public static function rows(?string $of = null): iterable
     {
-        foreach (self::all() as $check => $rows) {
+        foreach ($of === null ? self::all() : [$of => self::all()[$of]] as $check => $rows) {
             foreach ($rows as $row) {
                 yield "$check: $row[0]" => [$check, $row[1], $row[2], $row[3] ?? []];
             }
@@ -33,9 +38,9 @@ final class Checks
     }
 
     /** @return iterable<string, array{string, Plans, string, string}> those that can be mended, and how */
-    public static function mends(): iterable
+    public static function mends(?string $of = null): iterable
     {
-        foreach (self::all() as $check => $rows) {
+        foreach ($of === null ? self::all() : [$of => self::all()[$of]] as $check => $rows) {
             foreach ($rows as $row) {
                 if (isset($row[4])) {
                     yield "$check: $row[0]" => [$check, $row[1], $row[2], $row[4]];
