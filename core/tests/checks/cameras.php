@@ -41,6 +41,10 @@ $stack = static fn (float $height): Plans => $talk
         ],
     );
 $part = static fn (string $id, string $size, array $more = []): array => $more + ['id' => $id, 'name' => $id, 'minutes' => 10, 'camera' => 'a', 'size' => $size];
+$screened = $talk->camera('b', 3.2, 1.6, 'ann', ['operator' => 'Dee'])->thing('screen', 3.55, 2.4, 1.0, 0.05, 1.6);
+$stage = ['/locations/room/space/built' => [
+    ['id' => 'stage', 'name' => 'stage', 'kind' => 'platform', 'x_m' => 3.1, 'y_m' => 1.0, 'width_m' => 1.2, 'depth_m' => 1.2, 'height_m' => 0.6],
+]];
 
 return [
     'camera-is-manual' => [
@@ -362,6 +366,8 @@ return [
         ],
     ],
     'nothing-distracts' => [
+        ['whoever is at B, behind a screen', $screened, 'holds holds ann'],
+        ['the same on a stage, over it', $screened->with($stage), 'watch fails ann', ['who' => 'Dee']],
         ['one face to speak to', $talk, 'holds holds ann'],
         ['somebody else within sight', $talk->interviewer('cy', 3.4, 2.4), 'watch fails ann', ['who' => 'Cy'], 'move 91 cm'],
         ['out of sight', $talk->interviewer('cy', 1.2, 3.6), 'holds holds ann'],

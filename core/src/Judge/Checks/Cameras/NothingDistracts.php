@@ -25,6 +25,9 @@ final class NothingDistracts extends Rule
     /** Within this of the look, something is seen without turning. */
     private const SIGHT_RAD = 45 * M_PI / 180;
 
+    /** Over what whoever is at a camera stands on, metres. */
+    private const EYES_M = 1.6;
+
     /** Half the width of a head, metres. */
     private const HALF_HEAD_M = 0.08;
 
@@ -54,7 +57,8 @@ final class NothingDistracts extends Rule
                 }
             }
             foreach ($situation->scene->views as $id => $view) {
-                $head = Gear::operatorPlace($view->camera, $view->forwardVector())->at(1.6);
+                $feet = Gear::operatorPlace($view->camera, $view->forwardVector());
+                $head = $feet->at($situation->setup->room->standingAt($feet) + self::EYES_M);
                 if ($view->camera->isManned() && $id !== $subject->looksAt && $this->sees($situation, $body, $head, $id)) {
                     $seen[$id] = $view->camera->placement->operator ?: 'whoever is at '.$view->camera->placement->label;
                 }
