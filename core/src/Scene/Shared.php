@@ -49,7 +49,9 @@ final class Shared
         $this->asked[$key] = true;
         if (! isset($this->shares[$key])) {
             $this->isNew = true;
-            count($this->shares) < self::KEPT ?: $this->shares = [];
+            if (count($this->shares) >= self::KEPT) {
+                $this->shares = [];
+            }
             $this->shares[$key] = $look();
         }
 
@@ -65,7 +67,9 @@ final class Shared
         $this->asked[$key] = true;
         if (! isset($this->lists[$key])) {
             $this->isNew = true;
-            count($this->lists) < self::KEPT ?: $this->lists = [];
+            if (count($this->lists) >= self::KEPT) {
+                $this->lists = [];
+            }
             $this->lists[$key] = $look();
         }
 
