@@ -6,10 +6,13 @@ use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\RadioPlan;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
+use FineFrame\Light\Exposure;
+use FineFrame\Scene\FaceReading;
 use FineFrame\Scene\Intrusions;
 use FineFrame\Scene\Material;
 use FineFrame\Scene\Scene;
 use FineFrame\Scene\Solid;
+use FineFrame\Sound\Material as Lining;
 use FineFrame\Tests\Plans;
 use FineFrame\Tests\RandomPlans;
 
@@ -106,3 +109,48 @@ it('finds no place for a boom that is nearer and clear, wherever one looks', fun
         expect(array_filter($said, static fn ($f): bool => $f->severity !== Severity::Holds))->not->toBe([], sprintf('clear at %.2f, %.2f, %.2f', $tip->x, $tip->y, $tip->z));
     }
 })->with(fn (): array => array_map(static fn (RandomPlans $p): array => [$p], array_slice(array_values(array_filter(RandomPlans::some(20, 11), static fn (RandomPlans $p): bool => $p->document['setups'][0]['microphones'] !== [])), 0, 5)));
+
+/** @param  array<string, mixed>  $room  one of `independent/rooms.php` */
+function roomInNumbers(array $room): Plans
+{
+    $linings = [];
+    foreach ($room['gives'] as $what => $gives) {
+        $linings[] = ['id' => $what, 'name' => $what, 'light' => $gives] + array_fill_keys(array_map(static fn (int $b): string => "alpha_$b", Lining::BANDS_HZ), 0.1);
+    }
+    $plan = Plans::room(...$room['size'])->sitter('ann', $room['seat'][0], $room['seat'][1], $room['facing_deg'])->with([
+        '/kit/materials' => $linings, '/locations/room/space/surfaces' => ['walls' => 'walls', 'floor' => 'floor', 'ceiling' => 'ceiling'], 'metering/ambient_lux' => 0.0,
+    ]);
+    foreach ($room['boxes'] as $id => [$x, $y, $wide, $deep, $low, $high, $gives]) {
+        $plan = $plan->thing($id, $x, $y, $wide, $deep, $high - $low, ['base_m' => $low] + ($id === 'chest' ? [] : ['reflects' => $gives]));
+    }
+    [$lamp, $pane] = [$room['lamp'], $room['window']];
+    if ($lamp !== null) {
+        $grid = $lamp['grid_half_deg'] === null ? [] : [['id' => 'cells', 'name' => 'cells', 'kind' => 'grid', 'angle_deg' => 2 * $lamp['grid_half_deg'], 'passes' => $lamp['passes']]];
+        $plan = $plan->with(['/kit/modifiers' => $grid, '/kit/fixtures/soft-90/lux_at_1m' => $lamp['lux_at_1m'], '/kit/fixtures/soft-90/width_m' => $lamp['side'], '/kit/fixtures/soft-90/height_m' => $lamp['side']])
+            ->lamp('key', $lamp['at'][0], $lamp['at'][1], 'ann', ['height_m' => $lamp['at'][2], 'dimmer' => $lamp['dimmer']] + ($grid === [] ? [] : ['before' => 'cells']));
+    }
+
+    return $pane === null ? $plan : $plan->window('pane', 'near', $pane['from'], $pane['to'] - $pane['from'], ['sill_m' => $pane['sill'], 'head_m' => $pane['head'], 'glazing' => 'single', 'reveal_m' => 0.0])->with([
+        '/locations/room/site' => ['latitude_deg' => 50.0, 'longitude_deg' => 0.0], 'metering/weather' => 'overcast', 'metering/clock' => '12:00',
+        '/brief/days' => [['id' => 'day', 'name' => 'day', 'date' => '2026-03-21', 'from' => '11:00', 'to' => '13:00']],
+    ]);
+}
+
+it('reads at a face what paths of light bring there', function (string $name, array $room, array $traced): void {
+    $scene = new Scene(roomInNumbers($room)->setup());
+    $body = $scene->setup->bodies['ann'];
+    $reading = new FaceReading($scene, $body);
+    // Under an overcast sky a nit of it, and a fifth of that of the ground.
+    $nits = $scene->windows()?->day->skyNits() ?? 1.0;
+    $read = (array_sum($reading->byLamp) + array_sum($reading->byDay) + $reading->byRoom + $reading->bounced) / $nits;
+    $straight = (array_sum($reading->byLamp) + ($reading->byDay['pane'] ?? 0.0)) / $nits;
+
+    expect([$body->eyes->x, $body->eyes->y, $body->eyes->z])->toEqualWithDelta($room['eyes'], 0.001)
+        ->and(Exposure::stops($traced['direct'], $straight))->toEqualWithDelta(0.0, 0.05)
+        ->and(Exposure::stops($traced['direct'] + $traced['room'], $read))->toEqualWithDelta(0.0, 0.06);
+})->with(function (): array {
+    $traced = json_decode((string) file_get_contents(__DIR__.'/data/traced.json'), true)['rooms'];
+    $rooms = require __DIR__.'/independent/rooms.php';
+
+    return array_map(static fn (string $name): array => [$name, $rooms[$name], $traced[$name]], array_keys($rooms));
+});

@@ -82,8 +82,10 @@ final readonly class FaceReading
         foreach ($scene->setup->setup->furniture as $thing) {
             foreach ($thing->reflects === null ? [] : self::boards($thing) as $board) {
                 $given = $thing->reflects * $this->litBy($board) / M_PI;
-                $bounced += $given * PolygonSource::luxPerNit($board, $body->eyes, $axis);
-                $taken += PolygonSource::luxPerNit($board, $body->eyes, $axis) / M_PI * (1 - $thing->reflects / self::ROOM);
+                // A dome sees 2π of all that is around it.
+                $fills = PolygonSource::domePerNit($board, $body->eyes, $axis);
+                $bounced += $given * $fills;
+                $taken += $fills / (2 * M_PI) * (1 - $thing->reflects / self::ROOM);
                 foreach ($normals as $cell => $normal) {
                     $fills = PolygonSource::luxPerNit($board, $body->eyes, $normal);
                     $cells[$cell] = max(0.05 * $around, $cells[$cell] + $given * $fills - $around * $fills / M_PI * (1 - $thing->reflects / self::ROOM));
@@ -239,11 +241,13 @@ final readonly class FaceReading
     /** @return list<list<Vec3>> both large faces of a board, each counter-clockwise seen from before it */
     private static function boards(Furniture $thing): array
     {
-        $ahead = Vec2::towards($thing->turnRad);
-        $left = $ahead->left()->times($thing->widthM / 2);
+        $isThinAcross = $thing->widthM < $thing->depthM;
+        [$wide, $thin] = $isThinAcross ? [$thing->depthM, $thing->widthM] : [$thing->widthM, $thing->depthM];
+        $ahead = Vec2::towards($thing->turnRad + ($isThinAcross ? M_PI / 2 : 0.0));
+        $left = $ahead->left()->times($wide / 2);
         [$from, $to] = [$thing->baseM, $thing->baseM + $thing->heightM];
-        $front = $thing->place->plus($ahead->times($thing->depthM / 2));
-        $back = $thing->place->minus($ahead->times($thing->depthM / 2));
+        $front = $thing->place->plus($ahead->times($thin / 2));
+        $back = $thing->place->minus($ahead->times($thin / 2));
 
         return [
             [$front->plus($left)->at($from), $front->minus($left)->at($from), $front->minus($left)->at($to), $front->plus($left)->at($to)],
