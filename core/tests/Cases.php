@@ -83,7 +83,7 @@ final class Cases
     }
 
     /** @return array<string, mixed> */
-    private static function document(): array
+    public static function document(): array
     {
         return json_decode((string) file_get_contents(__DIR__.'/../../database/demo/sallow-tide-mill.fineframe.json'), true, flags: JSON_THROW_ON_ERROR);
     }

@@ -24,7 +24,7 @@ it('tells the share of the frame that each thing fills, as rays do, and the same
     [$scene, $mirror] = [crowded($seed), crowded($seed, true)];
     $view = $scene->views['a'];
     $counted = [];
-    [$across, $up] = [320, 180];
+    [$across, $up] = [240, 135];
     for ($i = 0; $i < $across * $up; $i++) {
         $ray = $view->ray([(2 * ($i % $across + 0.5) / $across - 1) * $view->cropX, (2 * (intdiv($i, $across) + 0.5) / $up - 1) * $view->cropY]);
         [$nearest, $owner] = [INF, ''];
@@ -38,7 +38,7 @@ it('tells the share of the frame that each thing fills, as rays do, and the same
     foreach (['box-0', 'box-3', 'box-6', 'box-9'] as $box) {
         expect($told[$box] ?? 0.0)->toEqualWithDelta(($counted[$box] ?? 0) / ($across * $up), 0.003)->and($mirrored[$box] ?? 0.0)->toEqualWithDelta($told[$box] ?? 0.0, 0.003);
     }
-})->with([1, 2, 3, 4, 5, 6]);
+})->with([1, 2]);
 
 it('sees a sliver beside what hides the rest', function (float $aside, bool $shows): void {
     // The stick stands behind a post of 30 cm: at 15 cm aside its edge comes out.
