@@ -43,7 +43,10 @@ $stack = static fn (float $height): Plans => $talk
 $part = static fn (string $id, string $size, array $more = []): array => $more + ['id' => $id, 'name' => $id, 'minutes' => 10, 'camera' => 'a', 'size' => $size];
 $screened = $talk->camera('b', 3.2, 1.6, 'ann', ['operator' => 'Dee'])->thing('screen', 3.55, 2.4, 1.0, 0.05, 1.6);
 $stage = ['/locations/room/space/built' => [
-    ['id' => 'stage', 'name' => 'stage', 'kind' => 'platform', 'x_m' => 3.1, 'y_m' => 1.0, 'width_m' => 1.2, 'depth_m' => 1.2, 'height_m' => 0.6],
+    [
+        'id' => 'stage', 'name' => 'stage', 'kind' => 'platform', 'x_m' => 3.1, 'y_m' => 1.0, 'width_m' => 1.2, 'depth_m' => 1.2,
+        'height_m' => 0.6,
+    ],
 ]];
 
 return [
@@ -270,6 +273,7 @@ return [
             'breaks fails-angle a+b', [], 'swing-clockwise 36°',
         ],
         ['on two people', $pair->camera('a', 4.4, 1.6, 'cy')->camera('b', 3.6, 1.6, 'ann'), ''],
+        ['of a size that is hardly smaller', $two->with(['cameras/b/focal_mm' => 66]), 'watch fails a+b'],
     ],
     'gaze-suits-the-lens' => [
         ['beside the lens', $talk, 'holds holds a+ann', ['angle' => [9, 2]]],
@@ -336,11 +340,12 @@ return [
         ],
     ],
     'line-is-kept' => [
-        ['on A’s side', $talk->camera('b', 5.5, 2.5), 'breaks fails b', [], 'cross-back'],
-        ['on the other side', $talk->camera('b', 2.5, 2.5), 'holds holds b'],
+        ['on the other side', $talk->camera('b', 5.5, 2.5), 'breaks fails b', [], 'cross-back'],
+        ['on A’s side', $talk->camera('b', 2.5, 2.5), 'holds holds b'],
         ['into the lens there is no line', $talk->camera('b', 5.5, 2.5)->with($school('gaze', 'into-lens')), ''],
         ['music has none', $talk->camera('b', 5.5, 2.5)->with(['work' => 'performance, several cameras']), ''],
         ['one camera', $talk, ''],
+        ['nobody to look at', Plans::room(8, 7)->sitter('ann', 4, 4.4)->camera('a', 4, 1.6)->camera('b', 5.5, 2.5), ''],
     ],
     'looking-room-is-ahead' => [
         ['ahead', $talk, 'holds holds a+ann', ['side' => 'right']],
@@ -364,6 +369,22 @@ return [
                 ]),
             'holds holds a+ann',
         ],
+        [
+            'a look a little aside of the lens',
+            $talk
+                ->with(
+                    [
+                        'subjects/bo/x_m' => 4.24, 'subjects/bo/y_m' => 1.4,
+                        'cameras/a/aim' => ['mode' => 'eyes', 'subject' => 'ann', 'side' => 'left', 'lead' => 0.3],
+                    ],
+                ),
+            'breaks fails a+ann',
+        ],
+        [
+            'in the middle but for a little',
+            $talk->with(['cameras/a/aim' => ['mode' => 'eyes', 'subject' => 'ann', 'side' => 'left', 'lead' => 0.034]]),
+            'watch fails a+ann',
+        ],
     ],
     'nothing-distracts' => [
         ['whoever is at B, behind a screen', $screened, 'holds holds ann'],
@@ -385,6 +406,20 @@ return [
         ['finer', $wears(0.4), 'watch fails a+ann+shirt', ['pixels' => [1.2, 0.05]]],
         ['so fine that it blurs', $wears(0.3), 'holds blurred a+ann+shirt', ['pixels' => [0.9, 0.05]]],
         ['plain', $wears(0), ''],
+        [
+            'on a chair at the edge of the frame',
+            $talk
+                ->thing('chair', 4.9, 4.6, 0.3, 0.3, 1.0, ['base_m' => 0.6])
+                ->row('colours', ['id' => 'weave', 'name' => 'weave', 'on' => 'chair', 'colour' => '#8090a0', 'pattern_mm' => 1.2]),
+            'watch fails a+chair+weave',
+        ],
+        [
+            'on a chair beside the frame',
+            $talk
+                ->thing('chair', 5.1, 4.6, 0.3, 0.3, 1.0, ['base_m' => 0.6])
+                ->row('colours', ['id' => 'weave', 'name' => 'weave', 'on' => 'chair', 'colour' => '#8090a0', 'pattern_mm' => 1.2]),
+            '',
+        ],
     ],
     'pictures-reach-everyone' => [
         ['by cable', $watches(['camera' => 'a', 'by' => 'cable', 'screen_in' => 7, 'from_m' => 0.4]), 'holds holds v'],
@@ -484,6 +519,20 @@ return [
             $talk->with(['subjects/ann/sway_m' => 0.05, 'cameras/a/lens' => 'zoom-70-200', 'cameras/a/focal_mm' => 135]),
             'breaks fails a+ann', [], 'stop-down-and-iso T8.0 6090',
         ],
+        [
+            'a deep frame that reaches to infinity',
+            $talk
+                ->with(
+                    ['cameras/a/lens' => 'prime-24', 'cameras/a/focal_mm' => 24, 'cameras/a/t_stop' => 11.0, 'subjects/ann/sway_m' => 0.4],
+                ),
+            'holds holds a+ann',
+        ],
+        [
+            'wide open on a fast lens',
+            $talk->with(['cameras/a/lens' => 'prime-50', 'cameras/a/t_stop' => 1.5, 'subjects/ann/sway_m' => 0.1]), 'watch fails a+ann',
+        ],
+        ['half of it is in focus', $talk->with(['subjects/ann/sway_m' => 0.22]), 'watch fails a+ann'],
+        ['hardly half of it', $talk->with(['subjects/ann/sway_m' => 0.27]), 'watch fails a+ann'],
     ],
     'talk-tightens' => [
         [

@@ -76,6 +76,8 @@ return [
         ],
         ['from below', $key(['height_m' => 0.4]), 'watch under ann', ['pattern' => 'under light'], 'raise 2.06 m'],
         ['nothing gives light from anywhere', $bare, ''],
+        ['open', $lit->with($school('contrast', 'open')), 'holds holds ann'],
+        ['balanced', $lit->with($school('contrast', 'balanced')), 'watch hard ann'],
     ],
     'key-is-on-its-side' => [
         ['the far side of the face', $lit, 'holds holds key+ann', ['camera' => 'A']],
@@ -104,6 +106,15 @@ return [
         [
             'daylight on cameras set to lamps', $windowed->with($day('overcast') + ['/brief/facts/white_balance_k' => 3200]),
             'watch day ann+daylight',
+        ],
+        [
+            'sun on the face', $windowed->with($day('clear', '2026-06-21', '16:00', '17:00') + ['metering/clock' => '16:30']),
+            'holds holds ann+daylight',
+        ],
+        ['a warm glow', $lit->lamp('glow', 2.6, 2.4, null, ['dimmer' => 0.02, 'kelvin' => 3200, 'height_m' => 1.5]), 'holds holds key+ann'],
+        [
+            'a hint of warmth', $lit->lamp('glow', 2.6, 2.4, null, ['dimmer' => 0.028, 'kelvin' => 3200, 'height_m' => 1.5]),
+            'holds holds key+ann',
         ],
     ],
     'lens-is-shaded' => [
@@ -145,6 +156,15 @@ return [
             $lit->lamp('back', 4.1, 4.75, null, ['dimmer' => 0.01, 'height_m' => 2.8, 'fixture' => 'soft-90']), 'holds holds back+ann',
         ],
         ['from before', $lit, ''],
+        ['from behind and low', $lit->lamp('back', 4.2, 5.6, null, ['dimmer' => 0.3, 'height_m' => 1.7]), 'holds holds back+ann'],
+        [
+            'from nearly above, a little of it', $lit->lamp('back', 4.1, 4.75, null, ['dimmer' => 0.03, 'height_m' => 2.8]),
+            'watch fails back+ann',
+        ],
+        [
+            'from above and a little behind', $lit->lamp('back', 4.1, 5.1, null, ['dimmer' => 0.3, 'height_m' => 2.8]),
+            'holds holds back+ann',
+        ],
     ],
     'background-sits-under-the-face' => [
         ['under', $lit, 'holds holds a+ann', ['behind' => 'far wall']],
@@ -192,6 +212,21 @@ return [
             'holds holds a+ann', ['light' => 'the w'],
         ],
         ['no light at all', $bare, 'watch fails a+ann'],
+        ['a lamp too far round', $key(['x_m' => 6.6, 'y_m' => 4.6, 'height_m' => 1.5]), 'watch fails a+ann'],
+        ['the stronger of two', $lit->lamp('fill', 2.6, 2.4, null, ['dimmer' => 0.05, 'height_m' => 1.5]), 'holds holds a+ann'],
+        [
+            'the stronger of two, whichever comes first',
+            $bare
+                ->lamp('fill', 2.6, 2.4, null, ['dimmer' => 0.05, 'height_m' => 1.5])
+                ->lamp('key', 6, 2.6, null, ['dimmer' => 0.3, 'height_m' => 2.0]),
+            'holds holds a+ann',
+        ],
+        ['from over the lens, below', $key(['x_m' => 4.0, 'y_m' => 2.0, 'height_m' => 0.8]), 'holds holds a+ann'],
+        [
+            'a lamp for someone else, and one that is aimed',
+            $two(5)->with(['lights/key/subject' => 'cy'])->lamp('top', 4.1, 4.3, null, ['height_m' => 2.8] + $aimed(4, 4.4, 1.2)),
+            'holds holds a+ann',
+        ],
     ],
     'faces-agree' => [
         ['side by side', $two(3.4), 'holds holds ann+cy'],
@@ -377,6 +412,28 @@ return [
         ],
         ['into a shelf', $lit->thing('shelf', 6.2, 2.4, 0.6, 0.6, 2.4), 'breaks furniture key', ['what' => 'shelf']],
         ['outside there is no ceiling', $outside(-2, 3.2, 4.5), ''],
+        [
+            'in an open doorway',
+            $key(['x_m' => 7.7, 'y_m' => 4.4] + $aimed(7.7, 1, 1.8))
+                ->opening('arch', 'right', 3.9, 1.0, ['kind' => 'door', 'sill_m' => 0, 'head_m' => 2.6]),
+            'holds holds key',
+        ],
+        [
+            'beside an open doorway',
+            $key(['x_m' => 7.7, 'y_m' => 4.4] + $aimed(7.7, 1, 1.8))
+                ->opening('arch', 'right', 1.0, 1.0, ['kind' => 'door', 'sill_m' => 0, 'head_m' => 2.6]),
+            'breaks wall key',
+        ],
+        [
+            'in front of a window', $key(['x_m' => 7.7, 'y_m' => 4.4] + $aimed(7.7, 1, 1.8))->window('win', 'right', 3.9, 1.0),
+            'breaks wall key',
+        ],
+        [
+            'over a low doorway',
+            $key(['x_m' => 7.7, 'y_m' => 4.4] + $aimed(7.7, 1, 1.8))
+                ->opening('arch', 'right', 3.9, 1.0, ['kind' => 'door', 'sill_m' => 0, 'head_m' => 1.3]),
+            'breaks wall key',
+        ],
     ],
     'lamps-outside-reach-in' => [
         // The window is 2.4 to 4 m along the left wall, 0.9 to 2.1 m high.

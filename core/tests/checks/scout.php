@@ -64,6 +64,7 @@ return [
         ],
         ['tungsten lamps', $scouted('colour', ['kelvin' => 3200]), 'watch fails room+c0', ['gel' => 'full blue']],
         ['nobody has metered it', $scouted('colour', ['plan' => 'undecided']), ''],
+        ...array_map(static fn (int $kelvin, int $balance, string $gel): array => ["$gel, rather than the next", $scouted('colour', ['kelvin' => $kelvin])->with(['/brief/facts/white_balance_k' => $balance]), 'watch fails room+c0', ['gel' => $gel]], [6154, 5141, 3766, 3406, 4192, 4865], [3200, 3200, 3200, 5600, 5600, 5600], ['full amber', '½ amber', '¼ amber', 'full blue', '½ blue', '¼ blue']),
     ],
     'natural-light-is-enough' => [
         // ISO 800, T2.8 at 1/50 s wants 330 · 2.8² · 50 / 800 = 161.7 lux; a third of a stop less is 127.8.

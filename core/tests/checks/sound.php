@@ -227,6 +227,7 @@ return [
             'holds holds t+over',
         ],
         ['a hissing one', $taped()->with(['/kit/microphones/short-line/self_noise_dba' => 40]), 'watch hiss t+boom'],
+        ['a little headroom', $taped()->with($close + ['/kit/microphones/short-line/most_db' => 99.5]), 'holds holds t+boom'],
     ],
     'links-leave-each-other-alone' => [
         ['one', $links($link('x', 500.1)), 'holds holds links', ['count' => '1']],
@@ -296,6 +297,29 @@ return [
                 ]),
             'holds apart a1+v',
         ],
+        [
+            'with just enough',
+            $links($link('x', 500.1, ['person' => 'ann', 'power_mw' => 4]))
+                ->with(
+                    [
+                        'antennas' => [['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 36, 'y_m' => 0.6, 'height_m' => 2]],
+                    ],
+                ),
+            'holds holds x',
+        ],
+        [
+            'with an antenna that nobody has placed',
+            $links($link('x', 500.1, ['person' => 'ann', 'power_mw' => 0.1]))
+                ->with(
+                    [
+                        'antennas' => [
+                            ['id' => 'a0', 'name' => 'spare', 'serves' => 'the links'],
+                            ['id' => 'v', 'name' => 'sender', 'serves' => 'the video sender', 'x_m' => 5.4, 'y_m' => 0.6],
+                        ],
+                    ],
+                ),
+            '',
+        ],
     ],
     'microphones-are-as-chosen' => [
         ['boom first', $taped()->with($school('recorder', 'recorder-if-any')), 'holds holds ann+schools'],
@@ -319,6 +343,7 @@ return [
         ['far apart', $own(6), 'holds holds one+two'],
         ['side by side', $own(4.9), 'watch fails one+two', [], 'boom-nearest 15 cm'],
         ['one of them a spare', $worn($boomed, ['spare' => true]), ''],
+        ['at three times as far to the digit', $own(5.46), 'watch fails one+two'],
     ],
     'packs-outlast-the-day' => [
         // Six hours, less a fifth: 288 minutes.
@@ -370,6 +395,7 @@ return [
                 ]),
             '',
         ],
+        ['set wide apart and square', $pair(3.0)->with(['pairs/p/spacing_m' => 0.3, 'pairs/p/angle_deg' => 90]), 'holds holds p'],
     ],
     'pictures-can-be-synced' => [
         ['nobody has said how', $taped(), 'watch open sync'],
@@ -463,6 +489,7 @@ return [
         ['from afar in stone', $boomAt(4.1, 2.0, 2.4)->with($surfaces('stone')), 'breaks room boom+ann', [], 'boom-nearest 42 cm'],
         ['nobody has said of what it is', $boomed, ''],
         ['in the open', $boomed->with($surfaces('stone') + $open), ''],
+        ['hardly farther than is dry', $boomAt(4.1, 3.9, 1.9)->with($surfaces('carpet')), 'holds holds boom+ann'],
     ],
     'voice-stands-over-the-noise' => [
         ['over a whisper', $noisy(35), 'holds holds boom+ann'],
@@ -490,6 +517,11 @@ return [
         [
             'a gale', $boomed->with($open + ['microphones/boom/cover' => 'basket and fur', '/brief/facts/wind_mps' => 13]),
             'breaks fails boom', ['wants' => 'another day'],
+        ],
+        ['bare in still air', $boomed->with($open + ['/brief/facts/wind_mps' => 0.35]), 'breaks fails boom'],
+        [
+            'fur in a strong breeze', $boomed->with($open + ['microphones/boom/cover' => 'fur', '/brief/facts/wind_mps' => 6.5]),
+            'watch fails boom',
         ],
     ],
     'worn-microphones-are-quiet' => [

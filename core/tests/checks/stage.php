@@ -65,6 +65,7 @@ return [
             'slimmer-seat 47 cm',
         ],
         ['a low back between', $armchair(0.8, 0.4, 0), 'holds holds ann+a'],
+        ['a stool', $armchair(0.3, 0.04), ''],
     ],
     'subject-stands-off-the-background' => [
         // The far wall is at 7 m: Ann's head is 2.6 m before it.
@@ -105,6 +106,9 @@ return [
         ['beside the face', $talk->window('w', 'far', 4.9, 0.8), 'watch fails a+w', [], 'swing-clockwise 8°'],
         ['a sliver', $talk->window('w', 'far', 4.9, 0.8)->with(['/brief/limits/window_watch_share' => 0.5]), 'holds holds a+w'],
         ['behind a screen', $talk->window('w', 'far', 3.2, 1.6)->thing('screen', 4, 6, 4, 0.1, 2.6), 'holds holds a+w'],
+        ['a head’s height over the face', $talk->window('w', 'far', 3.2, 1.6, ['sill_m' => 1.75, 'head_m' => 2.4]), 'watch fails a+w'],
+        ['well over the face', $talk->window('w', 'far', 3.2, 1.6, ['sill_m' => 2.1, 'head_m' => 2.6]), 'holds holds a+w'],
+        ['hardly beside the head', $talk->window('w', 'far', 4.5, 0.8), 'watch fails a+w'],
     ],
     'corners-are-known' => [
         ['well tied', $taped([6, 5, 6, 5], $across(7.81, 7.81)), 'holds holds room'],

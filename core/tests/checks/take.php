@@ -106,6 +106,9 @@ return [
             'breaks cable a', ['far' => [2.94, 0.01]], 'longer-cable 4.00 m',
         ],
         ['nothing moves', $solo, ''],
+        ['past a stand', $moving($solo, [$mark('one', 0, 5, 2), $mark('two', 10, 5, 3)])->lamp('l', 5.45, 2.3), 'breaks bump a'],
+        ['under a shelf', $moving($solo, $slow)->thing('shelf', 5, 2.4, 0.6, 0.4, 0.3, ['base_m' => 2.0]), 'holds holds a'],
+        ['under a low shelf', $moving($solo, $slow)->thing('shelf', 5, 2.4, 0.6, 0.4, 0.3, ['base_m' => 1.7]), 'breaks bump a'],
     ],
     'take-keeps-focus' => [
         ['a slow pull', $moving($solo, $slow), 'holds holds a'],
@@ -144,6 +147,12 @@ return [
         ['a lamp on the way', $moving($solo, [$mark('one', 0, 5, 2), $mark('two', 10, 3.4, 3)])->lamp('l', 6.6, 5.6), 'breaks fails a+l'],
         ['by another camera', $moving($duo, [$mark('one', 0, 4, 2), $mark('two', 10, 5, 3.6)]), 'breaks seen w+a'],
         ['a lamp that stays behind it', $moving($solo, $slow)->lamp('l', 6.5, 1), 'holds holds a'],
+        [
+            'a lamp between two marks',
+            $moving($solo, [$mark('one', 0, 5, 2), $mark('two', 10, 4.2, 2.4), $mark('three', 20, 3.2, 3.2)])->lamp('l', 7.0, 5.0),
+            'breaks fails a+l',
+        ],
+        ['a lamp at the end', $moving($solo, [$mark('one', 0, 5, 2), $mark('two', 10, 4.0, 2.6)])->lamp('l', 6.4, 6.2), 'breaks fails a+l'],
     ],
     'stand-fits-its-place' => [
         // A tripod's legs reach 42 cm; 2 cm more are kept clear. Its foot is 20 cm behind the lens.

@@ -64,8 +64,8 @@ final class FaceKeepsItsShape extends Rule
     private function back(Situation $situation, Camera $camera, Body $body, float $distance): array
     {
         $arm = $camera->pupil()->minus($body->eyes);
-        $place = $body->eyes->floor()->plus($arm->floor()->unit()->times(sqrt(max(0.01, $distance ** 2 - $arm->z ** 2))));
-        $focal = min($camera->lens->longestMm, round($camera->placement->focalMm * $distance / max($arm->length(), 0.05), 1));
+        $place = $body->eyes->floor()->plus($arm->floor()->unit()->times(sqrt(max(1e-3, $distance ** 2 - $arm->z ** 2))));
+        $focal = min($camera->lens->longestMm, round($camera->placement->focalMm * $distance / max($arm->length(), 1e-3), 1));
         $values = ['x_m' => $place->x, 'y_m' => $place->y] + ($camera->lens->isZoom() ? ['focal_mm' => $focal] : []);
         $edit = $situation->edit("cameras/{$camera->placement->id}", $values);
 

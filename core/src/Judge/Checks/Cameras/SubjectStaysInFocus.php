@@ -42,10 +42,11 @@ final class SubjectStaysInFocus extends Rule
             }
             $dof = $camera->depthOfField();
             [$near, $far, $sway] = [$dof->nearM($focus), $dof->farM($focus), $body->person->swayM];
-            $holds = $near <= $focus - $sway && ($far === null || $far >= $focus + $sway);
+            // More is in focus behind than before: what the front holds, the back does.
+            $holds = $near <= $focus - $sway;
 
             yield $this->finding(
-                $holds ? Severity::Holds : ($near <= $focus - $sway / 2 && ($far === null || $far >= $focus + $sway / 2) ? Severity::Watch : Severity::Breaks),
+                $holds ? Severity::Holds : ($near <= $focus - $sway / 2 ? Severity::Watch : Severity::Breaks),
                 ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'front' => Quantity::metres($focus - $near), 'back' => Quantity::metres($far === null ? null : $far - $focus), 'sway' => Quantity::metres($sway), 'stop' => Quantity::of($camera->placement->tStop, Unit::TStop)],
                 [$id, $body->person->id],
                 new Working('near = s(H−f)/(H+s−2f), far = s(H−f)/(H−s), H = f²/(N·c) + f', [
@@ -62,7 +63,7 @@ final class SubjectStaysInFocus extends Rule
     {
         $ideas = [];
         foreach (self::STOPS as $stop) {
-            if ($stop > $camera->placement->tStop + 0.01 && count($ideas) < 6) {
+            if ($stop > $camera->placement->tStop && count($ideas) < 6) {
                 $ideas[] = new Mend('stop-down', ['thing' => $camera->placement->label, 'stop' => Quantity::of($stop, Unit::TStop)], $situation->edit("cameras/$id", ['t_stop' => $stop]));
             }
         }
@@ -81,7 +82,7 @@ final class SubjectStaysInFocus extends Rule
         $ideas = [];
         foreach (self::STOPS as $stop) {
             $iso = round($set->iso * ($stop / $camera->placement->tStop) ** 2, -1);
-            if ($stop > $camera->placement->tStop + 0.01 && $iso <= self::MOST_ISO) {
+            if ($stop > $camera->placement->tStop && $iso <= self::MOST_ISO) {
                 $ideas[] = new Mend('stop-down-and-iso', ['thing' => $camera->placement->label, 'stop' => Quantity::of($stop, Unit::TStop), 'iso' => Quantity::of($iso, Unit::Count)], $situation->edit("cameras/$id", ['t_stop' => $stop, 'settings/iso' => $iso]));
             }
         }

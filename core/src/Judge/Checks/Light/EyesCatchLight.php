@@ -46,7 +46,7 @@ final class EyesCatchLight extends Rule
             }
             $across = $best === null ? 0.0 : -$lens->floor()->unit()->cross($best[1]->floor()->unit());
             $up = $best === null ? 0.0 : $best[1]->elevation() - $lens->elevation();
-            $hour = ((int) round(atan2($across, max(0.02, $up)) * 6 / M_PI) + 12) % 12 ?: 12;
+            $hour = ((int) round(atan2($across, max(1e-3, $up)) * 6 / M_PI) + 12) % 12 ?: 12;
             yield $this->finding(
                 $best === null ? Severity::Watch : Severity::Holds,
                 ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'light' => $best[0] ?? 'nothing', 'hour' => (string) $hour],

@@ -95,7 +95,7 @@ final class LampsOutsideReachIn extends Rule
             foreach ([0.0, 0.12, -0.12, 0.25, -0.25, 0.4, -0.4] as $turn) {
                 $place = $middle->plus($out->unit()->turnedClockwise($turn)->times($beyond));
                 // Up along the same line: what is farther stands higher or lower than the pane's middle.
-                $rise = (($window->sillM + $window->headM) / 2 - $aim->z) / max(0.1, $out->length());
+                $rise = (($window->sillM + $window->headM) / 2 - $aim->z) / max(1e-3, $out->length());
                 $ideas[] = $this->at($situation, $lamp, $place, max(0.3, min(15.0, $aim->z + $rise * ($out->length() + $beyond))));
             }
         }
