@@ -8,7 +8,8 @@ export default defineConfig({
     // Pages answer within this; a machine that is shared with others has spells in which they do not.
     expect: { timeout: process.env.CI ? 15_000 : 5_000 },
     retries: process.env.CI ? 1 : 0,
-    workers: 1,
+    // Each test has a copy of the demo of its own: files of tests run beside one another.
+    workers: 2,
     reporter: 'list',
     use: {
         baseURL: `http://127.0.0.1:${port}`,

@@ -6,7 +6,7 @@ use FineFrame\Tests\Checks;
 use FineFrame\Tests\Pinned;
 
 /*
- * Writes down what is answered today, for `ChecksTest` to hold every later step against:
+ * Writes down what is answered today, for `PinnedTest` to hold every later step against:
  *     php core/tests/pin.php [check]
  */
 require __DIR__.'/../../vendor/autoload.php';
@@ -15,6 +15,6 @@ $write = static fn (string $name, string $text): int|false => file_put_contents(
 foreach (isset($argv[1]) ? [$argv[1]] : array_keys(Checks::all()) as $check) {
     $write($check, Pinned::check($check));
 }
-foreach (isset($argv[1]) ? [] : Pinned::plans() as $name => [$plan, $withIdeas]) {
-    $write($name, Pinned::plan($plan, $withIdeas));
+foreach (isset($argv[1]) ? [] : Pinned::all() as $name => $answer) {
+    $write($name, $answer());
 }

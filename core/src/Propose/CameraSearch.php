@@ -52,18 +52,20 @@ final class CameraSearch
     public function proposals(bool $withChair = false): array
     {
         $setup = $this->situation->setup;
-        $a = $setup->camera(0);
+        // A camera that moves has its way: it is not set down elsewhere.
+        $moving = array_column($setup->setup->moves, 'camera');
+        [$a, $b] = [...array_values(array_diff_key($setup->cameras, array_flip($moving))), null, null];
         $subject = $a === null ? null : ($setup->bodyFor($a)?->person);
         if ($a === null || $subject === null) {
             return [];
         }
         $pairs = [];
         foreach ($withChair ? $this->chairs($subject) : [[$subject->place, $subject->facingRad, []]] as [$place, $facing, $edit]) {
-            array_push($pairs, ...$this->pairs($a, $setup->camera(1), $subject, $place, $facing, $edit));
+            array_push($pairs, ...$this->pairs($a, $b, $subject, $place, $facing, $edit));
         }
         usort($pairs, static fn (Pair $x, Pair $y): int => $y->score <=> $x->score);
 
-        return $this->held($pairs, $a, $setup->camera(1), $subject);
+        return $this->held($pairs, $a, $b, $subject);
     }
 
     /** @return list<array{Vec2, float, array<string, mixed>}> chairs worth a search: deep behind, a window beside, room before */
