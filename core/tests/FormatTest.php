@@ -59,6 +59,16 @@ it('reads readings of real devices, and refuses what no list knows', function ()
         ->and(fn () => ReadingsTable::read("list,name,lux\nsmell,chair,3"))->toThrow(UnreadableFile::class, 'Line 2: list must be');
 });
 
+it('takes a table of five thousand lines, and no more', function (): void {
+    $lines = fn (int $n): string => "list,name,lux\n".str_repeat("light,chair,310\n", $n - 1);
+    expect(ReadingsTable::read($lines(5000))['light'])->toHaveCount(4999)->and(fn () => ReadingsTable::read($lines(5001)))->toThrow(UnreadableFile::class, '5000 lines at most');
+});
+
+it('takes what stands twelve decibels over the floor of a scan to be in use', function (): void {
+    $scan = fn (float $over): string => implode("\n", array_map(static fn (int $i): string => (470 + $i).','.($i === 7 ? -100 + $over : -100), range(0, 20)));
+    expect(ScanTable::read($scan(11.9)))->toBe([])->and(ScanTable::read($scan(12.1))[0])->toMatchArray(['from' => 476.5, 'to' => 477.5]);
+});
+
 it('takes a room out as DXF and back', function (): void {
     $setup = Cases::demo();
     $dxf = Writer::write($setup->room, $setup->setup->furniture);

@@ -13,17 +13,20 @@ use FineFrame\Judge\Judge;
 use FineFrame\Judge\Situation;
 use FineFrame\Light\Daylight;
 use FineFrame\Light\Modifier;
+use FineFrame\Light\Reflector;
 use FineFrame\Light\SoftBox;
 use FineFrame\Light\Weather;
 use FineFrame\Measure\Quantity;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\Kit;
+use FineFrame\Plan\Limits;
 use FineFrame\Propose\CameraSearch;
 use FineFrame\Propose\LampStand;
 use FineFrame\Propose\LightSearch;
 use FineFrame\Propose\Reason;
 use FineFrame\Scene\FramePicture;
 use FineFrame\Scene\Scene;
+use FineFrame\Staging\Colour;
 use FineFrame\Staging\Finish;
 use FineFrame\Staging\Instrument;
 use FineFrame\Sun\Site;
@@ -51,7 +54,7 @@ final class Pinned
             'demo-talk' => static fn (): string => self::plan($talk), 'demo-duo' => static fn (): string => self::plan($duo), 'smallest' => static fn (): string => self::plan($small),
             'large' => static fn (): string => self::plan(Plans::largest(0.2)), 'hall' => static fn (): string => self::plan($hall, false),
             'scenes' => static fn (): string => self::scene($talk).self::scene($duo).self::scene($hall), 'frames' => static fn (): string => self::frames($talk).self::frames($duo).self::frames($hall),
-            'proposals' => static fn (): string => self::proposals($talk).self::proposals($duo), 'skies' => static fn (): string => self::skies(), 'lamps' => static fn (): string => self::lamps(),
+            'proposals' => static fn (): string => self::proposals($talk).self::proposals($duo), 'skies' => static fn (): string => self::skies(), 'lamps' => static fn (): string => self::lamps(), 'tables' => static fn (): string => self::tables(),
         ];
     }
 
@@ -74,7 +77,7 @@ final class Pinned
         return $plan->lamp('key', 3, 4, 'p0', ['dimmer' => 0.6])->lamp('globe', 9, 7.4, 'p4', ['fixture' => 'lantern-60', 'practical' => true])->boom('boom', 6.0, 5.6, 2.2, ['subject' => 'p2'])
             ->thing('board', 5.0, 4.6, 1.2, 0.02, 1.2, ['base_m' => 0.6, 'turn_deg' => 40, 'reflects' => 0.8])
             ->with(['/locations/room/space/built' => [
-                $built('column', 12.0, 5.0, ['shape' => 'round', 'count' => 2]), $built('beam', 7.0, 5.0, ['width_m' => 10, 'base_m' => 3.6]), $built('platform', 11.0, 8.0, ['width_m' => 3, 'depth_m' => 2]),
+                $built('column', 12.0, 5.0, ['shape' => 'round', 'count' => 2]), $built('column', 1.0, 4.5, ['id' => 'post']), $built('beam', 7.0, 5.0, ['width_m' => 10, 'base_m' => 3.6]), $built('platform', 11.0, 8.0, ['width_m' => 3, 'depth_m' => 2]),
                 $built('stairs', 12.5, 3.0, ['width_m' => 1.2, 'depth_m' => 1.5, 'count' => 5, 'height_m' => 0.9]), $built('rows', 7.0, 1.0, ['width_m' => 5, 'depth_m' => 1, 'count' => 2, 'height_m' => 0.8]),
             ]]);
     }
@@ -160,6 +163,25 @@ final class Pinned
                 $sun = Sun::standing(1.0, deg2rad($altitude));
                 $text .= "$weather->value $altitude ".implode(' ', array_map(self::number(...), [$sky->sunLux, $sky->skyLux, $sky->skyNits(), $sky->groundNits(), $sky->sunKelvin(), $sun->refractedRad(), $sun->risingRad()]))."\n";
             }
+        }
+
+        return $text;
+    }
+
+    /** Limits with their ends, colours in numbers, and what a board throws. */
+    private static function tables(): string
+    {
+        $text = '';
+        foreach (Limits::ALL as $name => $ends) {
+            $text .= "$name ".implode(' ', array_map(self::number(...), $ends))."\n";
+        }
+        foreach (['#000000', '#050a14', '#7f7f7f', '#c02040', '#20c060', '#fffff0'] as $hex) {
+            $colour = Colour::hex($hex);
+            $text .= "$hex ".implode(' ', array_map(self::number(...), [$colour->l, $colour->a, $colour->b, $colour->luminance(), $colour->differsFrom(Colour::hex('#806040'))]))."\n";
+        }
+        foreach ([[0.5, 0.2], [2.0, 1.0], [9.0, 3.0]] as [$far, $area]) {
+            $board = Reflector::at(new Vec3(0, 0, 1.5), new Vec3($far, 0, 1.2), (new Vec3(0.4, 0.7, 0.6))->unit(), 60_000, $area, 0.8, 0.2);
+            $text .= "board $far ".implode(' ', array_map(self::number(...), [$board?->lux, $board?->bearingRad(), $board?->tiltRad(), $board?->offRad]))."\n";
         }
 
         return $text;

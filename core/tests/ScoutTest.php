@@ -76,7 +76,8 @@ it('adds noises as energy and hears them in their hours', function (): void {
         ->and(Noise::margin(40, 0.5))->toEqualWithDelta(26.02, 0.01)
         ->and(Noise::heard('22:00', '06:00', '05:00', '07:00'))->toBeTrue()
         ->and(Noise::heard('22:00', '06:00', '06:00', '22:00'))->toBeFalse()
-        ->and(Noise::heard('', '', '10:00', '11:00'))->toBeTrue();
+        ->and(Noise::heard('', '', '10:00', '11:00'))->toBeTrue()->and(Noise::heard('09:00', '', '10:00', '11:00'))->toBeTrue()
+        ->and(Noise::heard('', '09:00', '10:00', '11:00'))->toBeTrue()->and(Noise::heard('08:00', '09:00', '10:00', ''))->toBeTrue();
 });
 
 it('rings by Sabine, and by Eyring where much is absorbed', function (): void {
