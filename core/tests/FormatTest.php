@@ -60,7 +60,7 @@ it('reads readings of real devices, and refuses what no list knows', function ()
 });
 
 it('takes a table of five thousand lines, and no more', function (): void {
-    $lines = fn (int $n): string => "list,name,lux\n".str_repeat("light,chair,310\n", $n - 1);
+    $lines = fn (int $n): string => 'list,name,lux'.str_repeat("\nlight,chair,310", $n - 1);
     expect(ReadingsTable::read($lines(5000))['light'])->toHaveCount(4999)->and(fn () => ReadingsTable::read($lines(5001)))->toThrow(UnreadableFile::class, '5000 lines at most');
 });
 

@@ -54,7 +54,7 @@ final class Pinned
             'demo-talk' => static fn (): string => self::plan($talk), 'demo-duo' => static fn (): string => self::plan($duo), 'smallest' => static fn (): string => self::plan($small),
             'large' => static fn (): string => self::plan(Plans::largest(0.2)), 'hall' => static fn (): string => self::plan($hall, false),
             'scenes' => static fn (): string => self::scene($talk).self::scene($duo).self::scene($hall), 'frames' => static fn (): string => self::frames($talk).self::frames($duo).self::frames($hall),
-            'proposals' => static fn (): string => self::proposals($talk).self::proposals($duo), 'skies' => static fn (): string => self::skies(), 'lamps' => static fn (): string => self::lamps(), 'tables' => static fn (): string => self::tables(),
+            'proposals' => static fn (): string => self::proposals($talk), 'skies' => static fn (): string => self::skies(), 'lamps' => static fn (): string => self::lamps(), 'tables' => static fn (): string => self::tables(),
         ];
     }
 
