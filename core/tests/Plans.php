@@ -186,6 +186,35 @@ final readonly class Plans
         return new self($document, $this->judging);
     }
 
+    /** The same after an empty setup at the same place, which comes first in the plan. */
+    public function afterAnother(): self
+    {
+        $document = $this->document;
+        $judged = $document['setups'][0];
+        $lists = array_fill_keys(['subjects', 'cameras', 'lights', 'microphones', 'furniture'], []);
+        array_unshift($document['setups'], ['id' => 'empty', 'name' => 'Empty', 'location' => $judged['location'], 'metering' => $judged['metering']] + $lists);
+
+        return new self($document, $this->judging ?? $judged['id']);
+    }
+
+    /** The same with a room more behind a narrow gap in the wall over there, where four walls stand. */
+    public function withRoomNextDoor(): self
+    {
+        $document = $this->document;
+        $space = &$document['locations'][0]['space'];
+        if (count($space['walls']) !== 4 || isset($space['rooms']) || isset($space['ties'])) {
+            return $this;
+        }
+        $wall = static fn (string $id): array => ['id' => $id, 'name' => $id, 'length_m' => 3.0, 'turn_deg' => 90, 'by' => 'tape'];
+        $space['openings'][] = ['id' => 'gap', 'name' => 'gap', 'wall' => $space['walls'][2]['id'], 'offset_m' => 0.05, 'width_m' => 0.3, 'kind' => 'door', 'sill_m' => 0, 'head_m' => min(2.0, $space['height_m'])];
+        $space['rooms'][] = [
+            'id' => 'next', 'name' => 'next', 'through' => 'gap', 'wall' => 'next-a', 'offset_m' => 2.6,
+            'space' => ['height_m' => min(2.6, $space['height_m']), 'walls' => array_map($wall, ['next-a', 'next-b', 'next-c', 'next-d'])],
+        ];
+
+        return new self($document, $this->judging);
+    }
+
     /** The same, judged in another of its setups. */
     public function in(string $setup): self
     {

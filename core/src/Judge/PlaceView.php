@@ -29,10 +29,11 @@ final class PlaceView
     /** The setups that are planned there. */
     private readonly ?Setup $setup;
 
-    public function __construct(public readonly ShootPlan $plan, public readonly Location $place)
+    /** @param  Setup|null  $judged  the setup that is judged; else the first that is planned here */
+    public function __construct(public readonly ShootPlan $plan, public readonly Location $place, ?Setup $judged = null)
     {
         $this->limits = $plan->brief->limits;
-        $this->setup = array_values(array_filter($plan->setups, static fn (Setup $s): bool => $s->location === $place->id))[0] ?? null;
+        $this->setup = $judged ?? array_values(array_filter($plan->setups, static fn (Setup $s): bool => $s->location === $place->id))[0] ?? null;
     }
 
     public function setup(): ?Setup
@@ -40,7 +41,7 @@ final class PlaceView
         return $this->setup;
     }
 
-    /** How the cameras are to expose here: as planned, else as in the first setup. */
+    /** How the cameras are to expose here: as planned, else as in the plan’s first setup. */
     public function metering(): Metering
     {
         return ($this->setup ?? $this->plan->setups[0])->metering;

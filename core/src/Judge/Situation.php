@@ -100,7 +100,7 @@ final class Situation
 
     public function place(): PlaceView
     {
-        return $this->place ??= new PlaceView($this->setup->plan, $this->setup->location);
+        return $this->place ??= new PlaceView($this->setup->plan, $this->setup->location, $this->setup->setup);
     }
 
     public function name(string $id): string

@@ -113,6 +113,12 @@ final readonly class Rooms
         return min([INF, ...array_map(static fn (Polygon $f): float => $f->borderDistanceTo($place), $this->floors())]);
     }
 
+    /** Metres from a place to the nearest piece of wall; a way through is none. */
+    public function wallDistanceTo(Vec2 $place): float
+    {
+        return min([INF, ...array_map(static fn (Wall $w): float => $w->line->distanceTo($place), $this->faces)]);
+    }
+
     /** What one stands on there, metres above the room's floor: a platform's top, else 0. */
     public function standingAt(Vec2 $place): float
     {

@@ -91,7 +91,7 @@ final class TakeCanBeWalked extends Rule
                     return [$situation->name($print->owner), $moment];
                 }
             }
-            if (! $situation->setup->room->contains($feet) || $situation->setup->room->borderDistanceTo($feet) < self::SHOULDERS_M / 2 && count($situation->setup->room->all) === 1) {
+            if (! $situation->setup->room->contains($feet) || $situation->setup->room->wallDistanceTo($feet) < self::SHOULDERS_M / 2) {
                 return ['the wall', $moment];
             }
         }
