@@ -21,7 +21,7 @@ final class ScoutDesk
 {
     private ?SunDrawing $sun = null;
 
-    public function __construct(private readonly Situation $situation, private readonly PlacedRoom $room, private readonly Reader $reader, private readonly Phrase $phrase)
+    public function __construct(private readonly Situation $situation, private readonly PlacedRoom $room, private readonly Reader $reader, private readonly Phrase $phrase, private readonly string $crop = '')
     {
     }
 
@@ -136,9 +136,7 @@ final class ScoutDesk
     /** The focal length whose view is drawn on photos: as asked for, else A's. */
     public function cropMm(): float
     {
-        $asked = request()->query('crop');
-
-        return is_numeric($asked) ? max(4.0, min(1000.0, (float) $asked)) : $this->situation->setup->camera(0)?->placement->focalMm ?? 50.0;
+        return is_numeric($this->crop) ? max(4.0, min(1000.0, (float) $this->crop)) : $this->situation->setup->camera(0)?->placement->focalMm ?? 50.0;
     }
 
     /** @return list<array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>}> */

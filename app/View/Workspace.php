@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Http\Where;
 use App\Models\Shoot;
 use App\Plans\Cards\Card;
 use App\Plans\Cards\Cards;
-use App\Plans\Looked;
 use App\Plans\PlanStore;
 use App\View\Drawing\ElevationDrawing;
 use App\View\Drawing\FloorDrawing;
@@ -66,8 +66,16 @@ final class Workspace
     /** The selected thing's card; null when nothing is, or it is no longer there. */
     public readonly ?Card $card;
 
+    public readonly Stage $stage;
+
+    public readonly string $look;
+
+    public readonly ?string $selected;
+
+    /** Where the reader is, with the setup and the room that there are. */
+    public readonly Where $where;
+
     /**
-     * @param  Looked  $looked  what is otherwise only to look
      * @param  SetupPlan|null  $kept  as it is kept, where something is otherwise only to look
      * @param  bool  $isPatient  whether somebody waits for what takes longer
      * @param  int  $mendsFrom  how many verdicts were tried to be mended by an earlier answer
@@ -75,25 +83,23 @@ final class Workspace
     public function __construct(
         public readonly Shoot $shoot,
         public readonly SetupPlan $setup,
-        public readonly Stage $stage,
-        public readonly string $look,
-        public readonly ?string $selected,
+        Where $where,
         public readonly Reader $reader,
         private readonly Judge $judge,
         private readonly bool $mends = true,
-        string $room = '',
-        private readonly Looked $looked = new Looked,
         ?SetupPlan $kept = null,
         private readonly bool $isPatient = false,
         private readonly int $mendsFrom = 0,
     ) {
-        $this->room = $setup->room->called($room);
+        [$this->stage, $this->look, $this->selected] = [$where->stage, $where->look, $where->card()];
+        $this->room = $setup->room->called($where->room);
+        $this->where = new Where($where->stage, $where->look, (string) $this->place(), $this->room->id, $where->selected, $where->looked, $where->withChair, $where->crop);
         $this->situation = $judge->situation($setup);
         $began = microtime(true);
         $this->verdicts = $judge->judge($this->situation);
         $this->judgedMs = 1000 * (microtime(true) - $began);
         $this->phrase = new Phrase($reader);
-        $this->card = (new Cards($kept ?? $setup))->find($selected ?? '');
+        $this->card = (new Cards($kept ?? $setup))->find($this->selected ?? '');
     }
 
     /** @return array<string, string> */
@@ -133,7 +139,7 @@ final class Workspace
     /** The place and its lists, as brief, scouting and tape book show them. */
     public function scout(): ScoutDesk
     {
-        return $this->scout ??= new ScoutDesk($this->situation, $this->room, $this->reader, $this->phrase);
+        return $this->scout ??= new ScoutDesk($this->situation, $this->room, $this->reader, $this->phrase, $this->where->crop);
     }
 
     /** @return array<string, int> how many checks hold, by stage */
@@ -149,7 +155,7 @@ final class Workspace
 
     public function light(): LightDesk
     {
-        return new LightDesk($this->situation, $this->reader, $this->looked);
+        return new LightDesk($this->situation, $this->reader, $this->where->looked);
     }
 
     public function radio(): RadioDesk
@@ -180,7 +186,7 @@ final class Workspace
 
     public function proposals(): ProposalDesk
     {
-        return new ProposalDesk($this->situation, $this->judge, $this->reader, request()->query('chair') === '1', $this->stage === Stage::Light);
+        return new ProposalDesk($this->situation, $this->judge, $this->reader, $this->where->withChair, $this->stage === Stage::Light);
     }
 
     public function cameras(): CameraDesk
@@ -318,12 +324,6 @@ final class Workspace
     /** @param  array<string, string|null>  $with */
     public function url(array $with = []): string
     {
-        $with += ['place' => $this->place(), 'room' => $this->room->id === '' ? null : $this->room->id] + (($with['stage'] ?? $this->stage->value) === 'light' ? $this->looked->query() : []);
-        $look = $with['look'] ?? ($this->look === array_key_first(self::looksOf($this->stage)) || ($with['stage'] ?? $this->stage->value) !== $this->stage->value ? null : $this->look);
-        $query = array_filter(['look' => $look] + $with + ['select' => $this->selected ?? (in_array($this->stage, [Stage::Brief, Stage::Scout, Stage::Measure], true) ? 'none' : null)], static fn (?string $v): bool => $v !== null);
-        $stage = $with['stage'] ?? $this->stage->value;
-        unset($query['stage']);
-
-        return route('stage', ['shoot' => $this->shoot->id, 'stage' => $stage] + $query);
+        return $this->where->url($this->shoot->id, $with);
     }
 }

@@ -12,11 +12,11 @@ let newest = 0;
 let keeping = Promise.resolve();
 
 async function send(url, edit) {
-    const { version, stage, look, select, place } = state();
+    const { version, where } = state();
     const answer = await fetch(url, {
         method: 'POST',
         headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content, 'HX-Request': 'true', Accept: 'text/html' },
-        body: new URLSearchParams({ version, stage, look, select, place: place ?? '', edit: JSON.stringify(edit) }),
+        body: new URLSearchParams([['version', version], ...new URLSearchParams(where), ['edit', JSON.stringify(edit)]]),
     });
     if (answer.status >= 500 || answer.status === 419) throw new Error(`The plan did not answer (${answer.status}).`);
     return answer.text();

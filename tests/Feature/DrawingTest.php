@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Where;
 use App\Plans\EditWords;
 use App\Plans\Pointers;
 use App\View\Drawing\Drawings;
@@ -64,7 +65,7 @@ it('draws things in their true size', function (): void {
 });
 
 it('shows only what a stage is about', function (Stage $stage, array $overlays): void {
-    expect((new Workspace($this->demo(), Cases::demo(), $stage, 'above', null, new Reader, Judge::standard()))->overlays())->toBe($overlays);
+    expect((new Workspace($this->demo(), Cases::demo(), new Where($stage, 'above'), new Reader, Judge::standard()))->overlays())->toBe($overlays);
 })->with([[Stage::Measure, ['tape', 'survey']], [Stage::Scout, ['sun']], [Stage::Light, ['lenses', 'light']], [Stage::Cameras, ['lenses']], [Stage::Stage, []]]);
 
 it('widens the pool of a lamp stop by stop', function (): void {
@@ -119,7 +120,7 @@ it('brightens a face with the light on it, and never past white', function (): v
 });
 
 it('makes files that stand alone', function (): void {
-    $work = new Workspace($this->demo(), Cases::demo(), Stage::Cameras, 'above', null, new Reader, Judge::standard());
+    $work = new Workspace($this->demo(), Cases::demo(), new Where(Stage::Cameras, 'above'), new Reader, Judge::standard());
     foreach ([app(Drawings::class)->floor($work), app(Drawings::class)->frame($work, 'cam-b')] as $svg) {
         expect(simplexml_load_string($svg))->not->toBeFalse()->and($svg)->not->toMatch('/class="(wall|body)|href=|url\((?!#)|<script/');
     }

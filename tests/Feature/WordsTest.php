@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Where;
 use App\Papers\Paper;
 use App\Papers\SetupSheet;
 use App\Plans\Cards\Cards;
@@ -67,7 +68,7 @@ $troubles = [
 
 function workspace(array $changes, UnitSystem $units, Stage $stage = Stage::Cameras): Workspace
 {
-    return new Workspace(test()->demo(), Cases::demo($changes), $stage, 'above', null, new Reader($units), Judge::standard());
+    return new Workspace(test()->demo(), Cases::demo($changes), new Where($stage, 'above'), new Reader($units), Judge::standard());
 }
 
 it('says every finding, reason and mend in whole sentences, in both systems', function (array $changes): void {

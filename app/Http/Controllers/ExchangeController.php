@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\BringRequest;
+use App\Http\Where;
 use App\Instruments\Instruments;
 use App\Instruments\PlaceClock;
 use App\Models\Shoot;
@@ -71,7 +72,7 @@ final readonly class ExchangeController
             [$edit, $words, $said] = match ($request->string('what')->toString()) {
                 'tape' => $this->taped($plan, $place, $at, TapeBookTable::read($request->text(), $this->desk->reader->units)),
                 'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
-                'ies' => $this->lamp($plan, preg_match('/^\s*(TILT=|IES)/mi', $request->text()) === 1 ? IesReader::read($request->text()) : EulumdatReader::read($request->text()), Desk::word($request, 'name')),
+                'ies' => $this->lamp($plan, preg_match('/^\s*(TILT=|IES)/mi', $request->text()) === 1 ? IesReader::read($request->text()) : EulumdatReader::read($request->text()), Where::word($request, 'name')),
                 'clap' => $this->clap($place, Recording::read($request->isTaken() ? $this->instruments->clap($place) : $request->bytes())),
                 'scan' => $this->scan($place, ScanTable::read($request->isTaken() ? $this->instruments->scan($place) : $request->text())),
                 'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Where;
 use App\Models\Shoot;
 use App\Papers\ContactSheet;
 use App\Papers\Paper;
@@ -97,7 +98,7 @@ final readonly class ExportController
     /** As asked for; else as is usual where people measure so. */
     private function paper(Request $request): Paper
     {
-        return Paper::tryFrom(Desk::word($request, 'paper')) ?? (app(Reader::class)->units === UnitSystem::Metric ? Paper::A4 : Paper::Letter);
+        return Paper::tryFrom(Where::word($request, 'paper')) ?? (app(Reader::class)->units === UnitSystem::Metric ? Paper::A4 : Paper::Letter);
     }
 
     private function file(string $content, string $type, string $name): Response

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ThingRequest;
+use App\Http\Where;
 use App\Models\Shoot;
 use App\View\Phrase;
 use FineFrame\Camera\Camera;
@@ -28,12 +29,12 @@ final readonly class FramingController
     public function size(ThingRequest $request, Shoot $shoot): Response|RedirectResponse
     {
         [$situation, $camera] = $this->at($request, $shoot);
-        $size = ShotSize::tryFrom(Desk::word($request, 'size')) ?? throw UnknownThing::called('size', Desk::word($request, 'size'));
+        $size = ShotSize::tryFrom(Where::word($request, 'size')) ?? throw UnknownThing::called('size', Where::word($request, 'size'));
         $body = $situation->setup->bodyFor($camera);
         if ($body === null) {
             return $this->desk->changed($request, $shoot, 'There is nobody to frame.');
         }
-        $to = Desk::word($request, 'by') === 'move' ? Reframe::byMove($situation->scene, $camera, $body, $size) : Reframe::byLens($situation->scene, $camera, $body, $size);
+        $to = Where::word($request, 'by') === 'move' ? Reframe::byMove($situation->scene, $camera, $body, $size) : Reframe::byLens($situation->scene, $camera, $body, $size);
         if ($to->why !== '') {
             return $this->desk->changed($request, $shoot, $this->cannot($to->why));
         }

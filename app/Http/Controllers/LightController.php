@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ChangeRequest;
+use App\Http\Where;
 use App\Models\Shoot;
 use App\Plans\Cards\UnreadableField;
 use FineFrame\Judge\DimmerPlan;
@@ -27,10 +28,10 @@ final readonly class LightController
     public function __invoke(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
     {
         $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
-        $person = Desk::word($request, 'face');
+        $person = Where::word($request, 'face');
         isset($setup->bodies[$person]) ?: throw UnknownThing::called('person', $person);
-        [$stop, $ratio] = [self::number(Desk::word($request, 'stop'), 0.7, 32.0), self::number(Desk::word($request, 'ratio'), 1.0, 32.0)];
-        $under = Desk::word($request, 'under');
+        [$stop, $ratio] = [self::number(Where::word($request, 'stop'), 0.7, 32.0), self::number(Where::word($request, 'ratio'), 1.0, 32.0)];
+        $under = Where::word($request, 'under');
         $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio, $under === '' ? null : self::number($under, -3.0, 8.0));
         $set = implode(', ', array_map(fn (string $id, float $d): string => $setup->name($id).' to '.$this->desk->reader->print(Quantity::share($d)), array_keys($plan->dimmers), $plan->dimmers));
         $comes = number_format($plan->ratio, 1).' : 1, '.$this->desk->reader->print(Quantity::of(abs($plan->stopsOff), Unit::Stop)).($plan->stopsOff >= 0 ? ' over' : ' under').($plan->under === null ? '' : ', the background '.$this->desk->reader->print(Quantity::of(abs($plan->under), Unit::Stop)).($plan->under >= 0 ? ' under' : ' over').' the face');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ChangeRequest;
+use App\Http\Where;
 use App\Models\Shoot;
 use App\View\Phrase;
 use FineFrame\Judge\Judge;
@@ -17,12 +18,12 @@ final readonly class MendController
     {
     }
 
-    /** The mend is found and tried again here, on the plan as it is now. */
+    /** The mend is found and tried again here, on the plan as it is now, looked at as the reader does. */
     public function __invoke(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
     {
-        $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
+        $setup = Where::of($request)->looked->applied($this->desk->setup($request, $this->desk->store->open($shoot)));
         $verdicts = $this->judge->judge($setup);
-        $finding = $verdicts->find(Desk::word($request, 'finding'));
+        $finding = $verdicts->find(Where::word($request, 'finding'));
         $mend = $finding === null ? null : $this->judge->mend($setup, $verdicts, $finding);
         if ($mend === null) {
             return $this->desk->changed($request, $shoot, 'There is nothing to mend here any more.');

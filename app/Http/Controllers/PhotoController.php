@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PhotoRequest;
+use App\Http\Where;
 use App\Models\Shoot;
 use App\Photos\Darkroom;
 use FineFrame\Document\Parts;
@@ -25,7 +26,7 @@ final readonly class PhotoController
     {
         $place = $this->desk->setup($request, $this->desk->store->open($shoot))->location;
         $version = $request->version();
-        $forBrief = Desk::word($request, 'to') === 'references';
+        $forBrief = Where::word($request, 'to') === 'references';
         foreach ($request->photos() as $photo) {
             $print = $this->darkroom->develop($photo, $shoot->id);
             $plan = $this->desk->store->open($shoot);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ChangeRequest;
 use App\Http\Requests\PlaceRequest;
+use App\Http\Where;
 use App\Instruments\Instruments;
 use App\Models\Shoot;
 use FineFrame\FineFrameException;
@@ -64,8 +65,8 @@ final readonly class PlaceController
     public function bearing(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
     {
         $place = $this->desk->setup($request, $this->desk->store->open($shoot))->location;
-        $wall = $place->space->wall(Desk::word($request, 'wall')) ?? throw ValidationException::withMessages(['bearing' => 'Choose a wall of this room.']);
-        [$from, $to] = [self::position(Desk::word($request, 'from')), self::position(Desk::word($request, 'to'))];
+        $wall = $place->space->wall(Where::word($request, 'wall')) ?? throw ValidationException::withMessages(['bearing' => 'Choose a wall of this room.']);
+        [$from, $to] = [self::position(Where::word($request, 'from')), self::position(Where::word($request, 'to'))];
         $from !== $to ?: throw ValidationException::withMessages(['bearing' => 'The two points are the same.']);
         $bearing = Site::bearingBetween($from, $to);
         $north = round(rad2deg($wall->northFor($bearing)), 1);
@@ -93,7 +94,7 @@ final readonly class PlaceController
         [$width, $depth] = $this->size($request, 'shape');
         $room = $this->desk->room($request, $place);
         $at = "/locations/$place->id/space$room->pointer";
-        $edit = new Edit(NewPlace::sketch($at, $room->id, Desk::word($request, 'shape'), $width, $depth)->values + ["$at/ties" => [], "$at/angles" => [], "$at/openings" => [], "$at/outlets" => [], "$at/rooms" => []]);
+        $edit = new Edit(NewPlace::sketch($at, $room->id, Where::word($request, 'shape'), $width, $depth)->values + ["$at/ties" => [], "$at/angles" => [], "$at/openings" => [], "$at/outlets" => [], "$at/rooms" => []]);
 
         return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $edit), 'Sketch the room'), 'A sketch to tape. Begin with any wall.');
     }
@@ -108,10 +109,10 @@ final readonly class PlaceController
         $plan = $this->desk->store->open($shoot);
         $place = $this->desk->setup($request, $plan)->location;
         $before = $this->desk->room($request, $place);
-        $name = trim(Desk::word($request, 'name'));
+        $name = trim(Where::word($request, 'name'));
         $name !== '' && mb_strlen($name) <= 60 ?: throw ValidationException::withMessages(['join' => 'Name the room, in sixty letters at most.']);
         [$width, $depth] = $this->size($request, 'join');
-        $new = NewPlace::behind($place, $before, Desk::word($request, 'through'), $name, $width, $depth) ?? throw ValidationException::withMessages(['join' => 'Choose an opening of this room that is narrower than the room behind it.']);
+        $new = NewPlace::behind($place, $before, Where::word($request, 'through'), $name, $width, $depth) ?? throw ValidationException::withMessages(['join' => 'Choose an opening of this room that is narrower than the room behind it.']);
         $shoot = $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $new->edit), "Join the $name");
         $request->merge(['room' => $new->id]);
 
@@ -133,7 +134,7 @@ final readonly class PlaceController
     private function size(ChangeRequest $request, string $field): array
     {
         try {
-            [$width, $depth] = array_map(fn (string $k): float => max(0.5, min(90.0, Length::parse(Desk::word($request, $k), $this->desk->reader->units)->metres)), ['width', 'depth']);
+            [$width, $depth] = array_map(fn (string $k): float => max(0.5, min(90.0, Length::parse(Where::word($request, $k), $this->desk->reader->units)->metres)), ['width', 'depth']);
         } catch (FineFrameException $e) {
             throw ValidationException::withMessages([$field => $e->getMessage()]);
         }

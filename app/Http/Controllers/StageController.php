@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Where;
 use App\Models\Shoot;
 use App\View\Workspace;
 use FineFrame\Judge\Stage;
@@ -23,7 +24,7 @@ final readonly class StageController
     {
         abort_unless($stage === null || in_array(Stage::tryFrom($stage), Workspace::OPEN, true), 404);
         $work = $this->desk->workspace($request, $shoot);
-        $part = self::LATER[Desk::word($request, 'later')] ?? null;
+        $part = self::LATER[Where::word($request, 'later')] ?? null;
         if ($part !== null && $request->hasHeader('HX-Request')) {
             return response()->view($part, ['work' => $work, 'oob' => true])->header('X-Plan-Version', (string) $shoot->version);
         }

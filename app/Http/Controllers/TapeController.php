@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ChangeRequest;
+use App\Http\Where;
 use App\Instruments\Instruments;
 use App\Instruments\NoReading;
 use App\Models\Shoot;
@@ -31,9 +32,9 @@ final readonly class TapeController
         $plan = $this->desk->store->open($shoot);
         $place = $this->desk->setup($request, $plan)->location;
         $room = $this->desk->room($request, $place);
-        [$from, $to] = [Desk::word($request, 'from'), Desk::word($request, 'to')];
+        [$from, $to] = [Where::word($request, 'from'), Where::word($request, 'to')];
         try {
-            [$metres, $by] = Desk::word($request, 'take') === '' ? [round(Length::parse(Desk::word($request, 'length'), $this->desk->reader->units)->metres, 6), Desk::word($request, 'by')] : [(float) $this->instruments->distance($place, $from, $to)->value, 'laser'];
+            [$metres, $by] = Where::word($request, 'take') === '' ? [round(Length::parse(Where::word($request, 'length'), $this->desk->reader->units)->metres, 6), Where::word($request, 'by')] : [(float) $this->instruments->distance($place, $from, $to)->value, 'laser'];
         } catch (FineFrameException|NoReading $e) {
             throw ValidationException::withMessages(['tape' => $e->getMessage()]);
         }

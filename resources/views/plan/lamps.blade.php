@@ -10,6 +10,7 @@
     </ul>
     @if ($hours = $desk->hours())
         <form method="get" action="{{ $work->url() }}" hx-get="{{ $work->url(['sky' => null, 'hour' => null]) }}" hx-swap="none" hx-trigger="change, submit" class="tape-line dimmers hour">
+            @foreach (array_diff_key($work->where->fields(), ['sky' => 0, 'hour' => 0]) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
             <label>Look under <select name="sky" aria-label="Sky"><option value="">what is planned</option>@foreach (\FineFrame\Light\Weather::skies() as $sky)<option value="{{ $sky->value }}" @selected($desk->looked->sky === $sky)>{{ $sky->value }}</option>@endforeach</select></label>
             <label>at <select name="hour" aria-label="Hour"><option value="">its hour</option>@foreach ($hours as $hour)<option @selected($desk->looked->hour === $hour)>{{ $hour }}</option>@endforeach</select></label>
             <noscript><button class="plain">Look</button></noscript>

@@ -1,6 +1,6 @@
 <div class="board-text">
     @include('plan.photo-form', ['label' => 'Add photos', 'to' => ''])
-    <form method="get" action="{{ $work->url(['look' => 'photos']) }}" class="tape-line"><input type="hidden" name="look" value="photos">@if ($work->place() !== null)<input type="hidden" name="place" value="{{ $work->place() }}">@endif
+    <form method="get" action="{{ $work->url(['look' => 'photos']) }}" class="tape-line">@foreach (array_diff_key($work->where->fields(), ['crop' => 0]) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
         <label>Draw what <input class="num short" name="crop" value="{{ $work->scout()->cropMm() + 0 }}" inputmode="decimal"> mm on A sees</label> <button class="plain">Draw</button></form>
     <ul class="photos">
         @foreach ($work->scout()->references() as $photo)

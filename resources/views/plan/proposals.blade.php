@@ -2,7 +2,7 @@
     @if (! $work->setup->isTalk() && $work->stage !== \FineFrame\Judge\Stage::Light)
         <p class="why">Places are proposed for talks. For a performance, give each camera a role and see who covers whom.</p>
     @elseif ($work->waits(\App\View\Effort::Proposals))
-        <x-later :work="$work" part="floor" :doing="\App\View\Effort::Proposals->doing()" :extra="['chair' => request()->query('chair') === '1' ? '1' : null]" />
+        <x-later :work="$work" part="floor" :doing="\App\View\Effort::Proposals->doing()" />
     @elseif ($work->isStill())
         @php($desk = $work->proposals())
         @if ($desk->isLight)<p class="why">{{ number_format($desk->considered) }} places for lamps were scored; these are different ways to light {{ implode(' and ', array_column($work->setup->subjects(), 'name')) ?: 'the face' }} with what the kit has, read as they would stand. Applying one takes the lamps of now away; undo brings them back.</p>@else
