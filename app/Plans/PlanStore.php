@@ -10,6 +10,7 @@ use FineFrame\Document\CanonicalJson;
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Severity;
+use FineFrame\Plan\Dangling;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\PlanWriter;
@@ -37,7 +38,19 @@ final readonly class PlanStore
 
     public function open(Shoot $shoot): ShootPlan
     {
-        return PlanReader::json($shoot->head->plan);
+        return self::read($shoot->head->plan);
+    }
+
+    /** A plan as it was kept: one of an older version lets go of what its lists name in vain. */
+    public static function read(string $json): ShootPlan
+    {
+        try {
+            return PlanReader::json($json);
+        } catch (InvalidDocument $e) {
+            $document = json_decode($json, true);
+
+            return is_array($document) ? PlanReader::document(Dangling::letGo($document)) : throw $e;
+        }
     }
 
     /**
@@ -88,7 +101,7 @@ final readonly class PlanStore
         if ($target === null) {
             return $now;
         }
-        $summary = $this->summary(PlanReader::json($target->plan));
+        $summary = $this->summary(self::read($target->plan));
 
         return DB::transaction(function () use ($now, $version, $words, $target, $summary): Shoot {
             $this->claim($now, $version, null, $words);

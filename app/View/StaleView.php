@@ -7,8 +7,8 @@ namespace App\View;
 use App\Models\Revision;
 use App\Plans\Cards\Cards;
 use App\Plans\Cards\Field;
+use App\Plans\PlanStore;
 use App\Plans\StalePlan;
-use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\PlanWriter;
 use FineFrame\Plan\ShootPlan;
 
@@ -35,7 +35,7 @@ final readonly class StaleView
     /** @return list<array{field: string, theirs: string, yours: string}> */
     public function fields(): array
     {
-        $plan = PlanReader::json($this->stale->shoot->head->plan);
+        $plan = PlanStore::read($this->stale->shoot->head->plan);
         $document = PlanWriter::document($plan);
         $rows = [];
         foreach ($this->stale->edit->values ?? [] as $pointer => $yours) {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use FineFrame\Document\Record;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Verdicts;
+use FineFrame\Plan\SetupList;
 use FineFrame\Scene\Footprint;
 use FineFrame\Space\Wall;
 use FineFrame\Staging\Furniture;
@@ -23,13 +25,15 @@ final readonly class Whereabouts
     public function table(): array
     {
         $rows = [];
-        $s = $this->situation->setup->setup;
-        $kinds = ['person' => $s->people, 'furniture' => $s->furniture, 'camera' => $s->cameras, 'light' => $s->lights, 'boom' => $s->booms];
-        foreach ($kinds as $kind => $things) {
-            foreach ($things as $thing) {
+        foreach (SetupList::placed() as $list) {
+            foreach ($list->of($this->situation->setup->setup) as $thing) {
+                $place = SetupList::place($thing);
+                if ($place === null) {
+                    continue;
+                }
                 $rows[] = [
-                    'id' => $thing->id, 'name' => $this->situation->name($thing->id), 'kind' => $kind, 'x' => $this->reader->metres($thing->place->x), 'y' => $this->reader->metres($thing->place->y),
-                    'walls' => $this->walls($thing->place), 'state' => $this->state($thing->id)->value,
+                    'id' => $thing->id, 'name' => $thing instanceof Record ? $thing->text('name') : $this->situation->name($thing->id), 'kind' => $list->one(),
+                    'x' => $this->reader->metres($place->x), 'y' => $this->reader->metres($place->y), 'walls' => $this->walls($place), 'state' => $this->state($thing->id)->value,
                 ];
             }
         }
@@ -55,9 +59,11 @@ final readonly class Whereabouts
             $rows[] = [$b->name, $b->place, 'tip '.$this->reader->metres($b->heightM)];
             $rows[] = [$b->name.' stand', $b->standPlace, 'top '.$this->reader->metres($b->standHeightM)];
         }
-        foreach ([...$s->list('mics'), ...$s->list('pairs'), ...$s->list('antennas'), ...$s->list('recorders')] as $row) {
-            [$x, $y, $z] = [$row->number('x_m'), $row->number('y_m'), $row->number('height_m')];
-            $x === null || $y === null ?: $rows[] = [$row->text('name'), new Vec2($x, $y), $z === null ? 'its middle' : $this->reader->metres($z).' high'];
+        foreach (SetupList::placed() as $list) {
+            foreach ($list->rows($s) as $row) {
+                [$place, $height] = [SetupList::place($row), $row->number('height_m')];
+                $place === null ?: $rows[] = [$row->text('name'), $place, $height === null ? 'its middle' : $this->reader->metres($height).' high'];
+            }
         }
         foreach ($s->furniture as $f) {
             $rows[] = [$f->name, $f->place, 'its middle'];

@@ -31,7 +31,7 @@ function found(SetupPlan $setup, string $check): array
  */
 function mirrored(float $lampX, float $turn = 180, array $more = []): array
 {
-    $setup = Cases::demo(['@' => 'duo', 'moves' => [], 'cameras/cam-a' => null, 'subjects/wren/looks_at' => null, 'cameras/cam-b/covers' => new stdClass, 'subjects/tamsin' => null,
+    $setup = Cases::demo(['@' => 'duo', 'moves' => [], 'mics' => [], 'links' => [], 'tracks' => [], 'colours' => [], 'views' => [], 'cameras/cam-a' => null, 'subjects/wren/looks_at' => null, 'cameras/cam-b/covers' => new stdClass, 'subjects/tamsin' => null,
         'furniture' => [['id' => 'glass', 'name' => 'glass', 'width_m' => 0.6, 'depth_m' => 0.02, 'height_m' => 0.6, 'base_m' => 1.1, 'x_m' => 4.0, 'y_m' => 5.0, 'turn_deg' => $turn, 'finish' => 'mirror'], ...$more],
         'subjects/wren/x_m' => 7.5, 'subjects/wren/y_m' => 5.0, 'lights' => [['id' => 'bulb', 'name' => 'bulb', 'fixture' => 'panel-60', 'stand' => 'light-stand', 'x_m' => $lampX, 'y_m' => 3.0, 'height_m' => 1.4, 'subject' => 'wren', 'dimmer' => 0.5]],
         'cameras/cam-b/x_m' => 4.0, 'cameras/cam-b/y_m' => 2.0, 'cameras/cam-b/height_m' => 1.4, 'cameras/cam-b/aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => 0]]);

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Judge\Judge;
+use FineFrame\Plan\Dangling;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\NewKind;
 use FineFrame\Plan\NewThing;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\PlanWriter;
+use FineFrame\Plan\Refit;
+use FineFrame\Plan\SetupList;
 use FineFrame\Plan\Starter;
 use FineFrame\Tests\Cases;
 
@@ -51,6 +54,14 @@ it('refuses a file, says where and why', function (string $file, string $sentenc
     'the same id twice' => [changed('/setups/0/cameras/1/id', 'cam-a'), 'holds the id “cam-a” twice'],
     'an id that is none' => [changed('/setups/0/id', '../x'), '/setups/0/id: must be an id'],
     'a limit nobody knows' => [changed('/brief/limits', ['speed' => 3]), '/brief/limits/speed: is not a limit'],
+    'a microphone with a camera’s id' => [changed('/setups/0/mics/0/id', 'cam-a'), 'holds the id “cam-a” twice'],
+    'a recorder far outside' => [changed('/setups/0/recorders/0/x_m', 150), '/setups/0/recorders/0/x_m: is outside the room, 142.79 m beyond its wall'],
+    'an antenna farther off than it may look in from' => [changed('/setups/0/antennas/0/x_m', 23), '/setups/0/antennas/0/x_m: is outside the room'],
+    'a microphone of no kit' => [changed('/setups/0/mics/0/model', 'none-such'), '/setups/0/mics/0/model: must name a microphone of the kit'],
+    'a microphone on nobody' => [changed('/setups/0/mics/0/person', 'nobody'), '/setups/0/mics/0/person: must name a person of this setup'],
+    'a track for a voice that is not there' => [changed('/setups/0/tracks/0/voice', 'nobody'), '/setups/0/tracks/0/voice: must name a person of this setup'],
+    'a colour on nothing' => [changed('/setups/0/colours/1/on', 'w99'), '/setups/0/colours/1/on: must name a person, a thing or a wall of this setup'],
+    'a wall of no known material' => [changed('/locations/0/space/surfaces', ['walls' => 'velvet']), '/locations/0/space/surfaces/walls: must name a material of the kit; “velvet” is none'],
     'a date that is none' => [changed('/shoot/date', '2026-02-30'), '/shoot/date: must be a date'],
 ]);
 
@@ -84,6 +95,38 @@ it('lets go of a subject that is taken out, and judges an empty set', function (
     }
 
     expect($setup->setup->lights)->toBe([])->and(Judge::standard()->judge($setup)->broken())->toBe([]);
+});
+
+it('leaves nothing that names what is taken out', function (string $setup, string $id, array $gone, array $cleared): void {
+    $before = Cases::demo(['@' => $setup]);
+    $after = NewThing::without($before, $id)->applyTo($before->plan)->setup($setup)->setup;
+    $left = fn (string $list): array => array_column($after->list($list), 'id');
+    foreach ($gone as $row) {
+        [$list, $one] = explode('/', $row);
+        expect(in_array($one, $left($list), true))->toBeFalse($row);
+    }
+    foreach ($cleared as $row => $column) {
+        [$list, $one] = explode('/', $row);
+        expect(array_column($after->list($list), null, 'id')[$one]->text($column))->toBe('');
+    }
+})->with([
+    'a player' => ['duo', 'tamsin', ['colours/colours-1'], ['mics/mics-2' => 'person', 'links/links-2' => 'person', 'tracks/tracks-2' => 'voice']],
+    'a camera' => ['talk', 'cam-b', ['views/v1'], []],
+]);
+
+it('opens a plan of an older version whose rows name what had been taken out', function (): void {
+    $document = json_decode(changed('/setups/0/mics/0/person', 'gone'), true);
+    $document['setups'][0]['colours'][0]['on'] = 'gone';
+    $setup = PlanReader::document(Dangling::letGo($document))->setup('talk')->setup;
+    expect($setup->list('mics')[0]->text('person'))->toBe('')->and(array_column($setup->list('colours'), 'id'))->not->toContain('colours-1')->toContain('colours-2')
+        ->and(PlanWriter::json(PlanReader::document(Dangling::letGo($intact = json_decode(changed('/version', 1), true)))))->toBe(PlanWriter::json(PlanReader::document($intact)));
+});
+
+it('brings microphones inside with the room, and takes the colour of a wall along that goes', function (): void {
+    $setup = Cases::demo();
+    $small = ['height_m' => 2.0, 'walls' => array_map(fn (int $i): array => ['id' => "n$i", 'name' => "n$i", 'length_m' => 3.0, 'turn_deg' => 90], range(0, 3))];
+    $after = Refit::of($setup->plan, 'stone-room', $small)->edit->applyTo($setup->plan)->setup('talk');
+    expect($after->room->contains(SetupList::place($after->setup->list('recorders')[1])))->toBeTrue()->and(array_column($after->setup->list('colours'), 'id'))->not->toContain('colours-2');
 });
 
 it('starts a new plan in which nothing breaks', function (): void {

@@ -70,7 +70,7 @@ it('counts a pair as two inputs, and knows a desk feed', function (int $inputs, 
     $plan = talk()->boom('boom', 4, 4.1, 1.9)
         ->row('recorders', ['id' => 'rec', 'name' => 'recorder', 'inputs' => $inputs, 'phantom' => true])
         ->row('pairs', ['id' => 'pair', 'name' => 'pair', 'model' => 'short-line', 'x_m' => 4, 'y_m' => 3, 'height_m' => 2, 'spacing_m' => 0.2])
-        ->row('mics', ['id' => 'lav', 'name' => 'lavalier', 'model' => 'lavalier', 'person' => 'ann', 'worn' => 'on the chest'])
+        ->row('mics', ['id' => 'lav', 'name' => 'lavalier', 'model' => 'body-omni', 'person' => 'ann', 'worn' => 'on the chest'])
         ->row('feeds', ['id' => 'feed', 'name' => 'desk feed', 'state' => 'agreed'])
         ->row('tracks', ['id' => 't', 'name' => 'one', 'source' => $source, 'recorder' => 'recorder']);
 

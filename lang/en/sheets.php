@@ -69,6 +69,15 @@ return [
         'length_m' => 'length', 'turn_deg' => 'turn', 'rise_m' => 'rise of the arc', 'from' => 'from', 'to' => 'to', 'left_out' => 'left out', 'corner' => 'corner', 'inside_deg' => 'inside', 'sigma_deg' => 'sure to', 'kind' => 'kind', 'wall' => 'wall', 'offset_m' => 'from the corner', 'sill_m' => 'sill', 'head_m' => 'head', 'reveal_m' => 'reveal',
         'glazing' => 'glazing', 'curtain' => 'curtain', 'swing' => 'swing', 'way_out' => 'way out', 'base_m' => 'underside', 'may_hang' => 'may hang things', 'said_by' => 'says who', 'sockets' => 'sockets', 'circuit' => 'breaker', 'slope' => 'slope', 'shape' => 'shape', 'count' => 'how many', 'place' => 'place', 'picture' => 'picture for it', 'plays' => 'plays',
     ],
+    // Columns that are called otherwise in one list.
+    'columns_of' => [
+        'pairs' => ['angle_deg' => 'angle between the two'],
+        'occupied' => ['from_mhz' => 'from, MHz'],
+        'recorders' => ['hours' => 'hours it runs'],
+        'colours' => ['on' => 'on what'],
+        'feeds' => ['level' => 'level', 'recorder' => 'recorded on'],
+        'openings' => ['kind' => 'door or window'],
+    ],
     // What a row says in short: each phrase where all of its parts are filled in.
     'phrases' => [
         'links' => ['carries :carries', ':from_mhz–:to_mhz MHz in steps of :step_khz kHz', 'set to :set_mhz', ':power_mw mW'],

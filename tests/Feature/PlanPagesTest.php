@@ -20,6 +20,17 @@ it('shows every stage and way to look', function (string $path, string $text): v
     ['/rig', '2 × Video tripod, 1 × Light stand, 2 × Clamp with a ball head, 1 × Boom stand'], ['/cameras?look=side', 'The set from the side'], ['/cameras?look=table', 'from the hearth wall'], ['/cameras?select=cam-b', 'Hyperfocal'], ['/light?select=metering', 'Shutter angle'], ['/cameras?select=nobody', 'Verdicts'],
 ]);
 
+it('lists everything on the floor, with what is worn, hung and plugged', function (): void {
+    $page = $this->get("/shoots/{$this->shoot->id}/sound?look=table&place=duo")->assertOk();
+    foreach (['room pair' => 'stereo pair', 'receivers' => 'antenna', 'camera B' => 'recorder', 'Wren' => 'person'] as $name => $kind) {
+        expect($page->getContent())->toMatch('/>'.preg_quote($name, '/')."<\\/a><\\/th>\\s*<td>$kind</");
+    }
+});
+
+it('calls the angle of a pair what it is, and a recorder’s hours its own', function (): void {
+    $this->get("/shoots/{$this->shoot->id}/sound?look=music&place=duo")->assertOk()->assertSee('angle between the two')->assertDontSee('angle left, whole');
+});
+
 it('answers a change with the parts of the page, a plain form with a redirect', function (): void {
     $this->post("/shoots/{$this->shoot->id}/edit", edit($this->shoot, ['/setups/talk/cameras/cam-b/x_m' => 5.0]), ['HX-Request' => 'true'])
         ->assertOk()->assertSee('id="frames"', false)->assertSee('data-version="2"', false);

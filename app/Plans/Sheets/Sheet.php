@@ -31,9 +31,10 @@ final readonly class Sheet
     ) {
     }
 
+    /** What a column is called: in this list, else wherever it is met. */
     public function label(string $column): string
     {
-        return self::word("sheets.columns.$column", str_replace('_', ' ', (string) preg_replace('/_(m|deg|mm|px|a|dba|s|km)$/', '', $column)));
+        return self::word("sheets.columns_of.$this->name.$column", '') ?: self::word("sheets.columns.$column", str_replace('_', ' ', (string) preg_replace('/_(m|deg|mm|px|a|dba|s|km)$/', '', $column)));
     }
 
     public function title(): string

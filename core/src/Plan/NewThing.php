@@ -47,10 +47,9 @@ final readonly class NewThing
     public static function without(SetupPlan $setup, string $id): ?Edit
     {
         $base = "/setups/{$setup->setup->id}";
-        $lists = ['subjects' => $setup->setup->people, 'furniture' => $setup->setup->furniture, 'cameras' => $setup->setup->cameras, 'lights' => $setup->setup->lights, 'microphones' => $setup->setup->booms];
-        foreach ($lists as $list => $things) {
-            if (in_array($id, array_column($things, 'id'), true)) {
-                return new Edit(self::letGo($setup, $id, $base) + ["$base/$list/$id" => null]);
+        foreach (SetupList::placed() as $list) {
+            if (in_array($id, array_column($list->of($setup->setup), 'id'), true)) {
+                return new Edit(self::letGo($setup, $id, $base) + ["$base/$list->value/$id" => null]);
             }
         }
         [, $move, $mark] = explode(':', $id) + ['', '', ''];
@@ -76,9 +75,11 @@ final readonly class NewThing
                 $mark->subject === $id ? $values["$base/moves/$move->id/marks/$mark->id/subject"] = null : null;
             }
         }
-        foreach (['views', 'progress'] as $list) {
-            foreach ($setup->setup->list($list) as $entry) {
-                $entry->text('camera') === $id ? $values["$base/$list/$entry->id"] = null : null;
+        foreach (SetupList::cases() as $list) {
+            foreach ($list->rows($setup->setup) as $row) {
+                foreach (array_keys($list->refers()) as $column) {
+                    $row->text($column) === $id ? $values["$base/$list->value/$row->id".($list->goesAlong() ? '' : "/$column")] = null : null;
+                }
             }
         }
         foreach ($setup->setup->cameras as $camera) {
@@ -103,10 +104,9 @@ final readonly class NewThing
 
     private static function free(SetupPlan $setup, string $stem): string
     {
-        $s = $setup->setup;
-        $taken = array_column([...$s->people, ...$s->furniture, ...$s->cameras, ...$s->lights, ...$s->booms], 'id');
+        $taken = array_map(static fn (SetupList $l): array => array_column($l->of($setup->setup), 'id'), SetupList::placed());
 
-        return FreeId::of($stem, $taken);
+        return FreeId::of($stem, array_merge(...$taken));
     }
 
     /** The spot, of a half-metre grid, that is farthest from everything. */

@@ -13,7 +13,9 @@ use FineFrame\Light\LightPlacement;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Sound\BoomPlacement;
+use FineFrame\Sound\Material;
 use FineFrame\Space\Rooms;
+use FineFrame\Space\Surfaces;
 
 /**
  * What only the whole plan can tell: that ids are met once and name something, that things stand in their room.
@@ -24,6 +26,9 @@ final class PlanReferences
 {
     /** How far outside its wall a lamp may stand, metres. */
     private const OUTSIDE_M = [0.3, 15.0];
+
+    /** What a column of a list has to name. */
+    private const ANY = ['person' => 'a person of this setup', 'voice' => 'a person of this setup', 'camera' => 'a camera of this setup', 'on' => 'a person, a thing or a wall of this setup'];
 
     private function __construct(private readonly ShootPlan $plan, private readonly Node $root)
     {
@@ -43,6 +48,7 @@ final class PlanReferences
             $judge->once("/locations/$i/space/built", [...$location->space->book->walls, ...$location->space->built]);
             $judge->once("/locations/$i/space/openings", $location->space->openings);
             $judge->rooms("/locations/$i/space/rooms", $location->rooms);
+            $judge->surfaces("/locations/$i/space/surfaces", $location->space->surfaces);
         }
         foreach ($plan->setups as $i => $setup) {
             $judge->setup("/setups/$i", $setup);
@@ -73,7 +79,8 @@ final class PlanReferences
             return;
         }
         $room = $locations[$setup->location]->rooms;
-        $this->once("$at", [...$setup->people, ...$setup->furniture, ...$setup->cameras, ...$setup->lights, ...$setup->booms]);
+        $this->once($at, array_merge(...array_map(static fn (SetupList $l): array => $l->of($setup), SetupList::placed())));
+        $this->rows($at, $setup, $locations[$setup->location]);
         $people = array_column($setup->people, null, 'id');
         $gazes = $people + array_column($setup->cameras, null, 'id');
         foreach ($setup->people as $i => $person) {
@@ -95,6 +102,43 @@ final class PlanReferences
         }
         foreach ($setup->booms as $i => $boom) {
             $this->boom("$at/microphones/$i", $boom, $room, $people);
+        }
+    }
+
+    private function surfaces(string $at, Surfaces $surfaces): void
+    {
+        $known = $this->plan->kit->materials + Material::shipped();
+        $named = ['floor' => $surfaces->floor, 'ceiling' => $surfaces->ceiling, 'walls' => $surfaces->walls];
+        foreach ($surfaces->byWall as $wall => $material) {
+            $named["by_wall/$wall"] = $material;
+        }
+        foreach ($named as $of => $material) {
+            $this->known("$at/$of", $material ?: null, $known, 'a material of the kit');
+        }
+    }
+
+    /** Entries of lists: what they name is there, and what stands somewhere stands in the room; an antenna may look in from outside. */
+    private function rows(string $at, Setup $setup, Location $location): void
+    {
+        $room = $location->rooms;
+        $kit = $this->plan->kit;
+        $models = ['model' => [$kit->microphones, 'a microphone of the kit'], 'material' => [$kit->materials + Material::shipped(), 'a material of the kit']];
+        foreach (SetupList::cases() as $list) {
+            $this->once("$at/$list->value", $list->of($setup));
+            foreach ($list->rows($setup) as $i => $row) {
+                foreach ($list->refers() as $column => $lists) {
+                    $among = array_column(array_merge(...array_map(static fn (SetupList $l): array => $l->of($setup), $lists)), null, 'id');
+                    $among += $list === SetupList::Colours ? array_column($room->walls, null, 'id') : [];
+                    $this->known("$at/$list->value/$i/$column", $row->text($column) ?: null, $among, self::ANY[$column]);
+                }
+                foreach ($models as $column => [$among, $what]) {
+                    $this->known("$at/$list->value/$i/$column", $row->text($column) ?: null, $among, $what);
+                }
+                $place = in_array($list, SetupList::placed(), true) ? SetupList::place($row) : null;
+                if ($place !== null && ! ($list === SetupList::Antennas && $room->borderDistanceTo($place) <= self::OUTSIDE_M[1])) {
+                    $this->inside("$at/$list->value/$i/x_m", $room, $place);
+                }
+            }
         }
     }
 

@@ -23,6 +23,12 @@ $deck = static fn (array $more = []): array => $more + ['id' => 'deck', 'name' =
 $taped = static fn (array $tracks = [[]], array $decks = [[]]): Plans => $boomed->with(['tracks' => array_map($track, $tracks), 'recorders' => array_map($deck, $decks)]);
 $link = static fn (string $id, ?float $mhz, array $more = []): array => $more + ['id' => $id, 'name' => $id, 'from_mhz' => 470, 'to_mhz' => 698] + ($mhz === null ? [] : ['set_mhz' => $mhz]);
 $links = static fn (array ...$links): Plans => $bare->with(['links' => $links]);
+$afar = static fn (float $mw): Plans => Plans::room(90, 7)
+    ->sitter('ann', 4, 4.4)
+    ->with([
+        'links' => [$link('x', 500.1, ['person' => 'ann', 'power_mw' => $mw])],
+        'antennas' => [['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 89, 'y_m' => 0.6, 'height_m' => 2]],
+    ]);
 $band = Plans::room(10, 8)->stander('ann', 4, 5)->stander('bo', 6, 5)->with(['work' => 'performance, several cameras']);
 $own = static fn (float $x, float $z = 1.9): Plans => Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', $x, 5)->with(['subjects/ann/looks_at' => 'cy', 'subjects/cy/looks_at' => 'ann'])
     ->boom('one', 4, 4.6, 1.5, ['subject' => 'ann'])->boom('two', $x, 4.6, 1.5, ['subject' => 'cy']);
@@ -265,16 +271,7 @@ return [
                 ]),
             'holds holds x',
         ],
-        [
-            'with little power',
-            $links($link('x', 500.1, ['person' => 'ann', 'power_mw' => 0.1]))
-                ->with([
-                    'antennas' => [[
-                        'id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 190, 'y_m' => 0.6, 'height_m' => 2,
-                    ]],
-                ]),
-            'breaks fails x',
-        ],
+        ['with hardly any power', $afar(0.1)->with(['links/x/from_mhz' => 2400, 'links/x/to_mhz' => 2480, 'links/x/set_mhz' => 2410]), 'breaks fails x'],
         [
             'beside a sender of pictures',
             $links()
@@ -297,16 +294,8 @@ return [
                 ]),
             'holds apart a1+v',
         ],
-        [
-            'with just enough',
-            $links($link('x', 500.1, ['person' => 'ann', 'power_mw' => 4]))
-                ->with(
-                    [
-                        'antennas' => [['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 36, 'y_m' => 0.6, 'height_m' => 2]],
-                    ],
-                ),
-            'holds holds x',
-        ],
+        ['with just enough', $afar(3.4), 'holds holds x'],
+        ['with a little less', $afar(3.0), 'watch fails x'],
         [
             'with an antenna that nobody has placed',
             $links($link('x', 500.1, ['person' => 'ann', 'power_mw' => 0.1]))

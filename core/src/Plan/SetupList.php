@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Plan;
+
+use FineFrame\Camera\CameraPlacement;
+use FineFrame\Document\Record;
+use FineFrame\Geometry\Vec2;
+use FineFrame\Light\LightPlacement;
+use FineFrame\Sound\BoomPlacement;
+use FineFrame\Staging\Furniture;
+use FineFrame\Staging\Person;
+
+/** The lists of a setup whose entries stand somewhere or name one another, by their keys in the plan file: the one place that knows them all. */
+enum SetupList: string
+{
+    case People = 'subjects';
+    case Furniture = 'furniture';
+    case Cameras = 'cameras';
+    case Lamps = 'lights';
+    case Booms = 'microphones';
+    case Mics = 'mics';
+    case Pairs = 'pairs';
+    case Recorders = 'recorders';
+    case Antennas = 'antennas';
+    case Links = 'links';
+    case Tracks = 'tracks';
+    case Colours = 'colours';
+    case Walks = 'walks';
+    case Views = 'views';
+    case Progress = 'progress';
+    case Treatments = 'treatments';
+
+    /** @return list<self> whose entries are things on the floor or in the air: no two share an id, and a table of the floor shows them */
+    public static function placed(): array
+    {
+        return [self::People, self::Furniture, self::Cameras, self::Lamps, self::Booms, self::Mics, self::Pairs, self::Recorders, self::Antennas];
+    }
+
+    /** @return list<Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement|Record> */
+    public function of(Setup $setup): array
+    {
+        return match ($this) {
+            self::People => $setup->people,
+            self::Furniture => $setup->furniture,
+            self::Cameras => $setup->cameras,
+            self::Lamps => $setup->lights,
+            self::Booms => $setup->booms,
+            default => $this->rows($setup),
+        };
+    }
+
+    /** @return list<Record> entries that are rows; none for what has a class of its own */
+    public function rows(Setup $setup): array
+    {
+        return $setup->list($this->value);
+    }
+
+    /** What one of them is called where a sentence names its kind. */
+    public function one(): string
+    {
+        return match ($this) {
+            self::People => 'person',
+            self::Furniture => 'furniture',
+            self::Cameras => 'camera',
+            self::Lamps => 'light',
+            self::Booms => 'boom',
+            self::Mics => 'microphone',
+            self::Pairs => 'stereo pair',
+            self::Recorders => 'recorder',
+            self::Antennas => 'antenna',
+            default => $this->value,
+        };
+    }
+
+    /**
+     * Columns of its rows that name other things.
+     *
+     * @return array<string, list<self>> in which lists these are
+     */
+    public function refers(): array
+    {
+        return match ($this) {
+            self::Mics => ['person' => [self::People], 'camera' => [self::Cameras]],
+            self::Links, self::Walks => ['person' => [self::People]],
+            self::Tracks => ['voice' => [self::People]],
+            self::Views, self::Progress => ['camera' => [self::Cameras]],
+            self::Colours => ['on' => [self::People, self::Furniture]],
+            default => [],
+        };
+    }
+
+    /** Whether a row means nothing without what it names, and goes with it; else it stays and names nobody. */
+    public function goesAlong(): bool
+    {
+        return in_array($this, [self::Walks, self::Views, self::Progress, self::Colours], true);
+    }
+
+    /** @return Vec2|null where a thing stands; null where nobody has said, or where it goes along with whoever wears it */
+    public static function place(Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement|Record $thing): ?Vec2
+    {
+        if (! $thing instanceof Record) {
+            return $thing->place;
+        }
+        [$x, $y] = [$thing->number('x_m'), $thing->number('y_m')];
+
+        return $x === null || $y === null ? null : new Vec2($x, $y);
+    }
+}
