@@ -49,7 +49,7 @@ final readonly class LightDesk
     public function hours(): array
     {
         $site = $this->situation->setup->location->site;
-        $window = $site === null ? null : $this->situation->setup->plan->recorded($site);
+        $window = $site === null ? null : $this->situation->setup->hours()->window($site);
 
         return $site === null || $window === null ? [] : array_map($site->clock(...), Hours::every($window, 900.0));
     }

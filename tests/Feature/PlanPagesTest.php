@@ -20,6 +20,28 @@ it('shows every stage and way to look', function (string $path, string $text): v
     ['/rig', '2 × Video tripod, 1 × Light stand, 2 × Clamp with a ball head, 1 × Boom stand'], ['/cameras?look=side', 'The set from the side'], ['/cameras?look=table', 'from the hearth wall'], ['/cameras?select=cam-b', 'Hyperfocal'], ['/light?select=metering', 'Shutter angle'], ['/cameras?select=nobody', 'Verdicts'],
 ]);
 
+it('sets a setup’s own hours on its card, and lets go of them', function (): void {
+    $url = "/shoots/{$this->shoot->id}";
+    $card = $this->get("$url/stage?place=duo&select=setup")->assertOk()->assertSee('the first under When')->assertSee('Talk in the stone room, 2026-12-05');
+    $keep = fn (int $version, array $fields) => $this->post("$url/card", ['version' => $version, 'stage' => 'stage', 'place' => 'duo', 'select' => 'setup', 'thing' => 'setup', 'fields' => $fields], ['HX-Request' => 'true']);
+    $own = fn (string $day, string $from, string $to): array => ['/setups/duo/day' => $day, '/setups/duo/from' => $from, '/setups/duo/to' => $to];
+    $keep(1, $own('days-1', '18:30', '20:00'))->assertOk();
+    expect(array_intersect_key(json_decode($this->shoot->refresh()->head->plan, true)['setups'][1], ['day' => 0, 'from' => 0, 'to' => 0]))->toBe(['day' => 'days-1', 'from' => '18:30', 'to' => '20:00']);
+    $this->get("$url/light?place=duo")->assertSee('<option >18:45</option>', false)->assertDontSee('<option >11:00</option>', false);
+    $this->get("$url/light")->assertSee('<option >11:00</option>', false);
+    $keep(2, $own('days-1', 'half six', '20:00'))->assertStatus(422)->assertSee('Must be a time of day like 14:30')->assertSee('value="half six"', false);
+    $keep(2, $own('', '', ''))->assertOk();
+    expect(json_decode($this->shoot->refresh()->head->plan, true)['setups'][1])->not->toHaveKey('day')->not->toHaveKey('from');
+});
+
+it('goes by the first day again where a setup’s own is taken out', function (): void {
+    $store = app(PlanStore::class);
+    $days = [['id' => 'days-1', 'name' => 'one', 'date' => '2026-12-05'], ['id' => 'days-2', 'name' => 'two', 'date' => '2026-12-06']];
+    $store->commit($this->shoot, 1, new Edit(['/brief/days' => $days, '/setups/duo/day' => 'days-2']), 'Two days');
+    $this->post("/shoots/{$this->shoot->id}/sheet", ['version' => 2, 'stage' => 'brief', 'sheet' => 'days', 'rows' => ['days-1' => ['name' => 'one', 'date' => '2026-12-05'], 'days-2' => ['name' => '']], 'drop' => 'days-2'])->assertRedirect();
+    expect($store->open($this->shoot->refresh())->setup('duo')->hours()->date)->toBe('2026-12-05')->and($store->open($this->shoot)->brief->list('days'))->toHaveCount(1);
+});
+
 it('lists everything on the floor, with what is worn, hung and plugged', function (): void {
     $page = $this->get("/shoots/{$this->shoot->id}/sound?look=table&place=duo")->assertOk();
     foreach (['room pair' => 'stereo pair', 'receivers' => 'antenna', 'camera B' => 'recorder', 'Wren' => 'person'] as $name => $kind) {

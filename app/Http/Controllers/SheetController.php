@@ -13,6 +13,7 @@ use App\Plans\Sheets\SheetMerge;
 use App\Plans\Sheets\Sheets;
 use App\Plans\StalePlan;
 use FineFrame\Plan\Edit;
+use FineFrame\Plan\RecordedHours;
 use FineFrame\Plan\Refit;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -35,7 +36,11 @@ final readonly class SheetController
         $merge = new SheetMerge($sheet, $this->desk->reader);
         $typed = $request->isMerge() ? $merge->typed($request->rows('rows'), $request->rows('was'), $request->string('drop')->toString()) : $request->typed();
         $rows = (new SheetInput($sheet, $this->desk->reader))->rows($typed);
-        $edit = str_contains($sheet->pointer, '/space/') ? Refit::with($plan, $setup->location->id, new Edit([$sheet->pointer => $rows])) : new Edit([$sheet->pointer => $rows]);
+        $edit = match (true) {
+            str_contains($sheet->pointer, '/space/') => Refit::with($plan, $setup->location->id, new Edit([$sheet->pointer => $rows])),
+            $sheet->pointer === '/brief/days' => RecordedHours::days($plan, $rows),
+            default => new Edit([$sheet->pointer => $rows]),
+        };
         $words = 'Write down '.mb_strtolower($sheet->title());
         if ($merge->isTorn) {
             throw StalePlan::meanwhile($shoot, $edit, $words);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plans\Cards;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Document\Record;
 use FineFrame\Geometry\Shape;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\Weather;
@@ -184,7 +185,16 @@ final readonly class Cards
         return new Card('setup', 'Setup', 'setup', ['Setup' => [
             new Field("/setups/$setup->id/name", 'Name', FieldKind::Text, $setup->name),
             new Field("/setups/$setup->id/work", 'Worked as', FieldKind::Choice, $setup->work->value, self::names(Work::class)),
+        ], 'When it is recorded' => [
+            new Field("/setups/$setup->id/day", 'Day', FieldKind::Choice, $setup->day ?? '', ['' => 'the first under When'] + array_map($this->dayName(...), array_column($this->setup->plan->brief->list('days'), null, 'id')), optional: true),
+            new Field("/setups/$setup->id/from", 'From', FieldKind::Text, $setup->from, optional: true),
+            new Field("/setups/$setup->id/to", 'To', FieldKind::Text, $setup->to, optional: true),
         ]], note: 'How it is worked decides which rules bear on it: looks past the lens for a talk, who covers whom for a performance.');
+    }
+
+    private function dayName(Record $day): string
+    {
+        return trim("{$day->text('name')}, {$day->text('date')}", ', ');
     }
 
     private function metering(): Card

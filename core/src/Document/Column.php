@@ -79,7 +79,7 @@ final readonly class Column
                 : null,
             ColumnKind::Flag => $node->flag($key, $this->default === true),
             ColumnKind::Choice => $node->oneOf($key, $this->choices),
-            ColumnKind::Clock => $node->pattern($key, '/^([01]?\d|2[0-3]):[0-5]\d$/', 'must be a time of day like 14:30'),
+            ColumnKind::Clock => $node->clock($key),
             ColumnKind::Date => $node->date($key),
             ColumnKind::Colour => $node->pattern($key, '/^#[0-9a-fA-F]{6}$/', 'must be a colour like #7a5c3e'),
         };

@@ -132,6 +132,12 @@ final class Node
     }
 
     /** A short text of a form, or empty. */
+    /** A time of day, as 14:30; empty where it is not said. */
+    public function clock(string $key): string
+    {
+        return $this->pattern($key, '/^([01]?\d|2[0-3]):[0-5]\d$/', 'must be a time of day like 14:30');
+    }
+
     public function pattern(string $key, string $pattern, string $must): string
     {
         $value = $this->text($key, '', 40);

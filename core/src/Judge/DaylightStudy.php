@@ -31,7 +31,7 @@ final class DaylightStudy
     public static function of(Situation $situation): ?self
     {
         $site = $situation->setup->location->site;
-        $window = $site === null ? null : $situation->setup->plan->recorded($site);
+        $window = $site === null ? null : $situation->setup->hours()->window($site);
         $isOpen = $window !== null && ($situation->scene->windowsAt(Weather::Overcast, $window[0])?->isOpen() ?? false);
 
         return $window === null || ! $isOpen ? null : new self($situation, $window);

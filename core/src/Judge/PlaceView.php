@@ -49,21 +49,21 @@ final class PlaceView
 
     public function date(): string
     {
-        return $this->plan->date();
+        return $this->plan->hours($this->setup)->date;
     }
 
     /** @return array{string, string} the clock times between which is recorded; empty where open */
     public function hours(): array
     {
-        $day = $this->plan->brief->day();
+        $hours = $this->plan->hours($this->setup);
 
-        return [$day?->text('from') ?? '', $day?->text('to') ?? ''];
+        return [$hours->from, $hours->to];
     }
 
     /** @return array{float, float}|null the same as seconds of the epoch; null where the date, the hours or the place are open */
     public function window(): ?array
     {
-        return $this->place->site === null ? null : $this->plan->recorded($this->place->site);
+        return $this->place->site === null ? null : $this->plan->hours($this->setup)->window($this->place->site);
     }
 
     /** Null until the place has a position and the shoot a date. */

@@ -28,7 +28,7 @@ final readonly class Metering implements Part
             $node->number('shutter_deg', 1, 360, Unit::Degree, 180.0),
             $node->number('t_stop', 0.5, 64, Unit::TStop, 2.8),
             $node->choice('weather', Weather::class, Weather::AsMetered),
-            $node->pattern('clock', '/^([01]?\d|2[0-3]):[0-5]\d$/', 'must be a time of day like 14:30'),
+            $node->clock('clock'),
             $node->number('sky_factor', 0.02, 20, Unit::Ratio, 1.0),
             $node->number('room_factor', 0.02, 20, Unit::Ratio, 1.0),
             $node->rest(),

@@ -81,6 +81,7 @@ final class PlanReferences
         $room = $locations[$setup->location]->rooms;
         $this->once($at, array_merge(...array_map(static fn (SetupList $l): array => $l->of($setup), SetupList::placed())));
         $this->rows($at, $setup, $locations[$setup->location]);
+        $this->known("$at/day", $setup->day, array_column($this->plan->brief->list('days'), null, 'id'), 'a line of the brief’s days');
         $people = array_column($setup->people, null, 'id');
         $gazes = $people + array_column($setup->cameras, null, 'id');
         foreach ($setup->people as $i => $person) {

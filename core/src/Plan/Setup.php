@@ -29,6 +29,8 @@ final readonly class Setup implements Part
      * @param  list<BoomPlacement>  $booms
      * @param  list<Move>  $moves  of cameras
      * @param  array<string, list<Record>>  $lists  by name, as in SetupLists
+     * @param  string|null  $day  the line of “When” that it is recorded on; the first where nobody has said
+     * @param  string  $from  clock time from which it is recorded itself; empty for the day’s
      * @param  array<string, mixed>  $extra
      */
     private function __construct(
@@ -44,6 +46,9 @@ final readonly class Setup implements Part
         public array $booms,
         public array $moves,
         public array $lists,
+        public ?string $day,
+        public string $from,
+        public string $to,
         private array $extra,
     ) {
     }
@@ -68,6 +73,9 @@ final readonly class Setup implements Part
             $node->each('microphones', BoomPlacement::read(...), 20),
             $node->each('moves', Move::read(...), 8),
             $lists,
+            $node->optionalId('day'),
+            $node->clock('from'),
+            $node->clock('to'),
             $node->rest(),
         );
     }
@@ -75,7 +83,7 @@ final readonly class Setup implements Part
     /** Nothing set up yet in a place: what a candidate looks like before it is chosen. */
     public static function bare(string $location, Metering $metering): self
     {
-        return new self(self::BARE.$location, 'nothing set up', $location, Work::AsBriefed, $metering, [], [], [], [], [], [], [], []);
+        return new self(self::BARE.$location, 'nothing set up', $location, Work::AsBriefed, $metering, [], [], [], [], [], [], [], null, '', '', []);
     }
 
     /** Whether it only stands in for a place where nothing is set up. */
@@ -96,6 +104,6 @@ final readonly class Setup implements Part
             'id' => $this->id, 'name' => $this->name, 'location' => $this->location, 'work' => $this->work->value, 'metering' => $this->metering->write(),
             'subjects' => Parts::written($this->people), 'furniture' => Parts::written($this->furniture), 'cameras' => Parts::written($this->cameras),
             'lights' => Parts::written($this->lights), 'microphones' => Parts::written($this->booms), 'moves' => Parts::written($this->moves),
-        ] + array_map(Parts::written(...), $this->lists) + $this->extra;
+        ] + array_map(Parts::written(...), $this->lists) + array_filter(['day' => $this->day ?? '', 'from' => $this->from, 'to' => $this->to], static fn (string $said): bool => $said !== '') + $this->extra;
     }
 }

@@ -58,6 +58,11 @@ final readonly class SetupPlan
         };
     }
 
+    public function hours(): RecordedHours
+    {
+        return $this->plan->hours($this->setup);
+    }
+
     /** The longest stretch that is recorded without a break, minutes: the take, the parts of the talk between breaks, else what the day plans; null where nobody has said. */
     public function takeMinutes(): ?float
     {
@@ -68,7 +73,7 @@ final readonly class SetupPlan
             $longest = max($longest, $run);
         }
         // A move is part of what runs: only the parts of a talk say where it breaks.
-        $whole = $longest > 0 ? $longest : ($this->plan->brief->day()?->number('minutes') ?? 0.0);
+        $whole = $longest > 0 ? $longest : ($this->hours()->minutes ?? 0.0);
         $planned = max([$whole, ...$takes]);
 
         return $planned > 0 ? $planned : null;

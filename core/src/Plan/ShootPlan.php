@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace FineFrame\Plan;
 
-use FineFrame\Sun\Site;
-
 /** The one aggregate: everything planned for a shoot. Immutable; a change makes another. */
 final readonly class ShootPlan
 {
@@ -69,37 +67,10 @@ final readonly class ShootPlan
         return in_array($setup->setup->id, array_column($this->setups, 'id'), true) ? $this->setup($setup->setup->id) : $this->setupAt($setup->location->id);
     }
 
-    /** The day that is recorded, as 2026-11-14; empty where open. */
-    public function date(): string
+    /** When a setup is recorded; without one, what the first line of “When” says. */
+    public function hours(?Setup $setup = null): RecordedHours
     {
-        return $this->brief->day()?->text('date') ?: $this->shoot->date;
-    }
-
-    /** A local time of that day as seconds of the epoch. */
-    public function moment(Site $site, string $clock): float
-    {
-        return (float) (new \DateTimeImmutable($this->date().' '.$clock, $site->zone))->getTimestamp();
-    }
-
-    /** A clock time within what is recorded, or nearest to it: past midnight it is the next day's. */
-    public function recordedMoment(Site $site, string $clock): float
-    {
-        $moment = $this->moment($site, $clock);
-        $window = $this->recorded($site);
-
-        return $window !== null && $moment < $window[0] && $moment + 86_400 <= $window[1] ? $moment + 86_400 : $moment;
-    }
-
-    /** @return array{float, float}|null when is recorded, as seconds of the epoch; null where the date or the hours are open */
-    public function recorded(Site $site): ?array
-    {
-        [$from, $to] = [$this->brief->day()?->text('from') ?? '', $this->brief->day()?->text('to') ?? ''];
-        if ($this->date() === '' || $from === '' || $to === '') {
-            return null;
-        }
-        [$begins, $ends] = [$this->moment($site, $from), $this->moment($site, $to)];
-
-        return [$begins, $ends > $begins ? $ends : $ends + 86_400];
+        return RecordedHours::of($this, $setup);
     }
 
     /** @throws UnknownThing if there is no such location */

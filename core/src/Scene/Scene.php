@@ -209,13 +209,14 @@ final class Scene
     public function plannedAt(): ?float
     {
         $site = $this->setup->location->site;
-        if ($site === null || $this->setup->plan->date() === '') {
+        if ($site === null || $this->setup->hours()->date === '') {
             return null;
         }
-        $window = $this->setup->plan->recorded($site);
+        $hours = $this->setup->hours();
+        $window = $hours->window($site);
         $clock = $this->setup->setup->metering->clock;
 
-        return $clock !== '' ? $this->setup->plan->recordedMoment($site, $clock) : ($window === null ? $this->setup->plan->moment($site, '12:00') : ($window[0] + $window[1]) / 2);
+        return $clock !== '' ? $hours->momentWithin($site, $clock) : ($window === null ? $hours->moment($site, '12:00') : ($window[0] + $window[1]) / 2);
     }
 
     public function patches(): RoomPatches

@@ -29,7 +29,7 @@ final class DarkIsWaitedFor extends Rule
     {
         $schools = $situation->setup->plan->brief->schools;
         $site = $situation->setup->location->site;
-        $window = $site === null ? null : $situation->setup->plan->recorded($site);
+        $window = $site === null ? null : $situation->setup->hours()->window($site);
         $day = $situation->place()->study()?->day;
         if (($schools->of('hour') !== 'after-dark' && $schools->of('first-light') !== 'wait-for-dark') || $site === null || $window === null || $day?->civilDusk === null || $day->civilDawn === null || ! ($situation->scene->windowsAt(Weather::Overcast, $window[0])?->isOpen() ?? false)) {
             return;

@@ -34,7 +34,7 @@ final class LightIsSteady extends Rule
     {
         $site = $situation->setup->location->site;
         $weather = $situation->setup->setup->metering->weather;
-        $window = $site === null ? null : $situation->setup->plan->recorded($site);
+        $window = $site === null ? null : $situation->setup->hours()->window($site);
         if ($site === null || $window === null || $weather === Weather::AsMetered) {
             return;
         }

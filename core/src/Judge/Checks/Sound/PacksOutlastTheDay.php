@@ -28,8 +28,7 @@ final class PacksOutlastTheDay extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $day = $situation->setup->plan->brief->day();
-        $minutes = $day?->number('minutes') ?? $situation->setup->takeMinutes();
+        $minutes = $situation->setup->hours()->minutes ?? $situation->setup->takeMinutes();
         foreach ([...$situation->setup->setup->list('links'), ...$situation->setup->setup->list('recorders')] as $thing) {
             $hours = $thing->number('hours');
             if ($hours === null || $minutes === null || $minutes <= 0) {

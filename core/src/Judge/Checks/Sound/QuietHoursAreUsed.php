@@ -29,7 +29,7 @@ final class QuietHoursAreUsed extends Rule
     public function run(Situation $situation): iterable
     {
         $site = $situation->setup->location->site;
-        $window = $site === null ? null : $situation->setup->plan->recorded($site);
+        $window = $site === null ? null : $situation->setup->hours()->window($site);
         $quiet = QuietHours::of($situation);
         $windows = $quiet->windows();
         if ($site === null || $window === null || $situation->setup->location->list('noise') === [] || $situation->heard() === []) {
@@ -46,7 +46,7 @@ final class QuietHoursAreUsed extends Rule
             ['from' => $from, 'to' => $to, 'quiet' => $better === [] ? ($windows === [] ? 'none' : $windows[0][0].' to '.$windows[0][1]) : $better[0][0].' to '.$better[0][1]],
             ['quiet-hours'],
             new Working('what runs in each quarter of an hour, together, against the voice that is heard least', ['stretches' => (string) count($windows)]),
-            $case === 'other' ? Hours::from($situation, $site, $situation->setup->plan->moment($site, $better[0][0])) : [],
+            $case === 'other' ? Hours::from($situation, $site, $situation->setup->hours()->moment($site, $better[0][0])) : [],
             $case,
         );
     }
