@@ -27,6 +27,7 @@ use FineFrame\Plan\Setup;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Scene\Sweep;
 use FineFrame\Space\PlacedRoom;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Config;
 
 /** Everything a stage page shows of one setup. */
@@ -122,6 +123,15 @@ final class Workspace
             $this->setup->setup->id === $this->setup->plan->setups[0]->id => null,
             default => $this->setup->setup->id,
         };
+    }
+
+    /** The day and the hours in which this setup is recorded, in words; empty where both are open. */
+    public function when(): string
+    {
+        $hours = $this->setup->hours();
+        $clock = $hours->from !== '' && $hours->to !== '' ? "{$hours->from}–{$hours->to}" : '';
+
+        return implode(', ', array_filter([$hours->date === '' ? '' : Carbon::parse($hours->date)->format('D j M Y'), $clock]));
     }
 
     /** @return list<array{name: string, place: string|null, here: bool}> the setups to go to; while scouting and measuring, the places */

@@ -181,15 +181,22 @@ final readonly class Cards
     private function arrangement(): Card
     {
         $setup = $this->setup->setup;
+        $day = $this->setup->plan->hours();
 
         return new Card('setup', 'Setup', 'setup', ['Setup' => [
             new Field("/setups/$setup->id/name", 'Name', FieldKind::Text, $setup->name),
             new Field("/setups/$setup->id/work", 'Worked as', FieldKind::Choice, $setup->work->value, self::names(Work::class)),
         ], 'When it is recorded' => [
             new Field("/setups/$setup->id/day", 'Day', FieldKind::Choice, $setup->day ?? '', ['' => 'the first under When'] + array_map($this->dayName(...), array_column($this->setup->plan->brief->list('days'), null, 'id')), optional: true),
-            new Field("/setups/$setup->id/from", 'From', FieldKind::Text, $setup->from, optional: true),
-            new Field("/setups/$setup->id/to", 'To', FieldKind::Text, $setup->to, optional: true),
+            new Field("/setups/$setup->id/from", self::orTheDays('From', $day->from), FieldKind::Text, $setup->from, optional: true),
+            new Field("/setups/$setup->id/to", self::orTheDays('To', $day->to), FieldKind::Text, $setup->to, optional: true),
         ]], note: 'How it is worked decides which rules bear on it: looks past the lens for a talk, who covers whom for a performance.');
+    }
+
+    /** A field of hours says what holds while it is empty. */
+    private static function orTheDays(string $label, string $clock): string
+    {
+        return $clock === '' ? $label : "$label, else $clock";
     }
 
     private function dayName(Record $day): string

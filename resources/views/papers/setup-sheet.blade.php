@@ -5,7 +5,7 @@
 p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-collapse: collapse; } td, th { text-align: left; vertical-align: top; padding: .9mm 2mm .9mm 0; border-bottom: .15mm solid #d2cab8; } .frames tr { page-break-inside: avoid; } .frames td { width: 50%; border: 0; } .worst { font-size: 10.5pt; } .state { width: 15mm; }
 </style></head><body>
 <h1>{{ $work->setup->plan->shoot->title }}</h1>
-<p>{{ $work->setup->location->name }} · {{ $work->setup->setup->name }}@if ($work->setup->plan->shoot->date) · {{ $work->setup->plan->shoot->date }}@endif · <span class="worst">{{ $work->headline() }}</span></p>
+<p>{{ $work->setup->location->name }} · {{ $work->setup->setup->name }}@if ($when = $work->when()) · {{ $when }}@endif · <span class="worst">{{ $work->headline() }}</span></p>
 <p><img src="{{ $floor }}" style="width: {{ $floorMm }}mm"></p>
 <p class="quiet">Scale 1:{{ $scale }} when printed at 100 %. Ceiling {{ $reader->metres($work->setup->room->heightM) }}. Check the bar with a ruler before you measure from paper.</p>
 <h2>Where everything stands</h2>

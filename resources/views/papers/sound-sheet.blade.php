@@ -5,7 +5,7 @@
 <html lang="en"><head><meta charset="utf-8"><title>{{ $work->shoot->title }}: sound</title>
 <style>@page { margin: 12mm 13mm } body { font-family: Hyperlegible, "DejaVu Sans"; font-size: 8.5pt; color: #1b2422 } h1 { font-size: 14pt; margin: 0 } h2 { font-size: 9.5pt; margin: 4mm 0 1mm; border-bottom: .3mm solid #1b2422 } table { width: 100%; border-collapse: collapse } td, th { text-align: left; vertical-align: top; padding: .8mm 2mm .8mm 0; border-bottom: .15mm solid #d2cab8 } thead th { color: #56605c; font-weight: normal } .quiet { color: #56605c }</style></head><body>
 <h1>{{ $work->setup->plan->shoot->title }}: sound</h1>
-<p>{{ $work->setup->location->name }} · {{ $work->setup->setup->name }}@if ($work->setup->plan->shoot->date) · {{ $work->setup->plan->shoot->date }}@endif</p>
+<p>{{ $work->setup->location->name }} · {{ $work->setup->setup->name }}@if ($when = $work->when()) · {{ $when }}@endif</p>
 <h2>Tracks and levels</h2>
 <table><thead><tr><th>To</th><th>Input</th><th>Voice</th><th>Microphone</th><th>Gain about</th><th>Over the peaks</th><th>Float</th></tr></thead>
 @foreach ($desk->levels() as $row)<tr><td>{{ $row['recorder'] }}</td><td>{{ $row['input'] }}</td><td><strong>{{ $row['voice'] }}</strong></td><td>{{ $row['source'] }}</td><td>{{ $row['gain'] }}</td><td>{{ $row['headroom'] }}</td><td>{{ $row['float'] ? 'yes' : 'no' }}</td></tr>@endforeach</table>

@@ -1,7 +1,7 @@
 <header id="headline" class="headline" @isset($oob) hx-swap-oob="morph" @endisset>
     <a class="house" href="{{ route('home') }}" aria-label="Fine Frame, all plans"><svg viewBox="0 0 32 22" aria-hidden="true"><path d="M2 2H30V20H2Z"/></svg></a>
     <h1>{{ $work->setup->plan->shoot->title }}</h1>
-    <p class="where">{{ $work->setup->location->name }} · {{ $work->setup->setup->name }}@if ($work->setup->plan->shoot->date !== '') · {{ \Illuminate\Support\Carbon::parse($work->setup->plan->shoot->date)->format('D j M Y') }}@endif</p>
+    <p class="where">{{ $work->setup->location->name }} · {{ $work->setup->setup->name }}@if ($when = $work->when()) · {{ $when }}@endif</p>
     @include('plan.tally', ['oob' => null])
     <div class="history">
         <x-act :work="$work" :to="route('undo', $work->shoot->id)" class="inline"><button class="plain" data-key="u" title="Undo (u)" @disabled(! $work->canUndo())>Undo</button></x-act>
