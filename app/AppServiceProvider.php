@@ -22,8 +22,18 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(ClockInterface::class, NativeClock::class);
-        $this->app->singleton(Judge::class, static fn (): Judge => Judge::standard(new RoomKeep(storage_path('framework/cache/data/rooms'))));
-        $this->app->bind(StandIns::class, static fn (): StandIns => new StandIns(require database_path('demo/worlds.php'), Config::string('instruments.seed'), app(ClockInterface::class)));
+        $this->app->singleton(
+            Judge::class,
+            static fn (): Judge => Judge::standard(new RoomKeep(storage_path('framework/cache/data/rooms'))),
+        );
+        $this->app->bind(
+            StandIns::class,
+            static fn (): StandIns => new StandIns(
+                require database_path('demo/worlds.php'),
+                Config::string('instruments.seed'),
+                app(ClockInterface::class),
+            ),
+        );
         $this->app->bind(Instruments::class, static fn (Application $app): mixed => $app->make(Config::string('instruments.use')));
     }
 

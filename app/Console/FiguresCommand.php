@@ -29,8 +29,12 @@ final class FiguresCommand extends Command
         foreach ($plan->setups as $setup) {
             foreach (Figures::of(new Situation($plan->setup($setup->id))) as $figure) {
                 $value = $figure->value;
-                $all[$setup->id][$figure->id()] = $value instanceof Quantity ? ['value' => $value->value, 'unit' => $value->unit->value] : ['value' => $value, 'unit' => 'text'];
-                $this->option('json') === true ?: $this->line(str_pad($figure->id(), 42).' '.$reader->print($value).'  '.(new Phrase($reader))->figure($figure));
+                $all[$setup->id][$figure->id()] = $value instanceof Quantity
+                    ? ['value' => $value->value, 'unit' => $value->unit->value]
+                    : ['value' => $value, 'unit' => 'text'];
+                $this->option('json') === true ?: $this->line(
+                    str_pad($figure->id(), 42).' '.$reader->print($value).'  '.(new Phrase($reader))->figure($figure),
+                );
             }
         }
         if ($this->option('json') === true) {

@@ -33,10 +33,24 @@ final class Problems
 
             return false;
         });
-        $exceptions->render(static fn (InvalidDocument $e, Request $request): Response => self::answer($request, self::sentences($e, $request)));
+        $exceptions->render(
+            static fn (InvalidDocument $e, Request $request): Response => self::answer($request, self::sentences($e, $request)),
+        );
         $exceptions->render(static fn (ValidationException $e, Request $request): Response => self::answer($request, $e->errors()));
-        $exceptions->render(static fn (UnknownThing $e): Response => response()->view('problem', ['title' => 'Not in this plan', 'lines' => [$e->getMessage()]], 404));
-        $exceptions->render(static fn (PostTooLargeException $e): Response => response()->view('problem', ['title' => 'Too large', 'lines' => ['The file is larger than 10 MB; a plan is far smaller. Nothing was imported.']], 422));
+        $exceptions->render(
+            static fn (UnknownThing $e): Response => response()->view(
+                'problem',
+                ['title' => 'Not in this plan', 'lines' => [$e->getMessage()]],
+                404,
+            ),
+        );
+        $exceptions->render(
+            static fn (PostTooLargeException $e): Response => response()->view(
+                'problem',
+                ['title' => 'Too large', 'lines' => ['The file is larger than 10 MB; a plan is far smaller. Nothing was imported.']],
+                422,
+            ),
+        );
         $exceptions->render(static fn (StalePlan $e, Request $request): Response => self::stale($e, $request));
     }
 
@@ -70,7 +84,9 @@ final class Problems
         foreach ($e->problems as $problem) {
             $where = $plan === null ? $problem->pointer : Pointers::byId($plan, $problem->pointer);
             $sentence = $problem->sentence($desk->reader->units);
-            $errors[$where === '' ? 'plan' : $where][] = $plan === null && $problem->pointer !== '' && ! str_ends_with($sentence, '.') ? "$problem->pointer $sentence." : ucfirst($sentence);
+            $errors[$where === '' ? 'plan' : $where][] = $plan === null && $problem->pointer !== '' && ! str_ends_with($sentence, '.')
+                ? "$problem->pointer $sentence."
+                : ucfirst($sentence);
         }
 
         return $errors;
@@ -80,7 +96,11 @@ final class Problems
     {
         $stale = new StaleView($e, app(Desk::class)->reader);
         if ($request->hasHeader('HX-Request')) {
-            return response()->view('plan.stale-part', ['stale' => $stale, 'work' => app(Desk::class)->workspace($request, $e->shoot)], 409);
+            return response()->view(
+                'plan.stale-part',
+                ['stale' => $stale, 'work' => app(Desk::class)->workspace($request, $e->shoot)],
+                409,
+            );
         }
 
         return response()->view('stale', ['stale' => $stale, 'work' => app(Desk::class)->workspace($request, $e->shoot)], 409);

@@ -10,7 +10,8 @@ use FineFrame\Judge\Stage;
 use Illuminate\Http\Request;
 
 /**
- * What page the reader is at, and how it is looked at: from the request, to every address, to the hidden fields of every form, to the script. Nothing else
+ * What page the reader is at, and how it is looked at: from the request, to every address, to the hidden fields of every form, to the
+ * script. Nothing else
  * spells it, so that no way of changing a plan loses a part of it.
  */
 final readonly class Where
@@ -82,7 +83,13 @@ final readonly class Where
     /** @return array<string, string> hidden fields, all of it */
     public function fields(): array
     {
-        $fields = ['stage' => $this->stage->value, 'look' => $this->look, 'place' => $this->place, 'room' => $this->room, 'select' => $this->card() ?? self::NOTHING] + $this->looked->query() + $this->ofLook();
+        $fields = [
+            'stage' => $this->stage->value,
+            'look' => $this->look,
+            'place' => $this->place,
+            'room' => $this->room,
+            'select' => $this->card() ?? self::NOTHING,
+        ] + $this->looked->query() + $this->ofLook();
 
         return array_filter($fields, static fn (?string $value): bool => $value !== null && $value !== '');
     }
@@ -109,7 +116,10 @@ final readonly class Where
     /** @return array<string, string> what one look alone asks */
     private function ofLook(): array
     {
-        return array_filter(['chair' => $this->withChair ? '1' : '', 'crop' => $this->crop], static fn (string $value): bool => $value !== '');
+        return array_filter(
+            ['chair' => $this->withChair ? '1' : '', 'crop' => $this->crop],
+            static fn (string $value): bool => $value !== '',
+        );
     }
 
     /** The look that a stage opens with. */

@@ -11,7 +11,10 @@ use FineFrame\Space\Room;
 final readonly class Bench
 {
     private const SERVED = [
-        'ties' => ['length_m' => 'laser'], 'walls' => ['length_m' => 'laser'], 'light' => ['lux' => 'light meter'], 'colour' => ['kelvin' => 'colour meter'],
+        'ties' => ['length_m' => 'laser'],
+        'walls' => ['length_m' => 'laser'],
+        'light' => ['lux' => 'light meter'],
+        'colour' => ['kelvin' => 'colour meter'],
         'noise' => ['level_dba' => 'level meter'], 'circuits' => ['already_a' => 'clamp meter'],
     ];
 

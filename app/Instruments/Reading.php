@@ -19,12 +19,21 @@ final readonly class Reading
     /** @return array<string, string> as typed into a form */
     public function cells(Reader $reader): array
     {
-        return array_map(static fn (Quantity $q): string => $q->unit === Unit::Metre ? $reader->field((float) $q->value) : rtrim(rtrim(number_format((float) $q->value, $q->unit === Unit::Duv ? 4 : 1, '.', ''), '0'), '.'), $this->shown)
+        return array_map(
+            static fn (Quantity $q): string => $q->unit === Unit::Metre ? $reader->field((float) $q->value) : rtrim(
+                rtrim(number_format((float) $q->value, $q->unit === Unit::Duv ? 4 : 1, '.', ''), '0'),
+                '.',
+            ),
+            $this->shown,
+        )
             + ['by' => $this->instrument];
     }
 
     public function words(Reader $reader): string
     {
-        return ucfirst($this->instrument).': '.implode(', ', array_map($reader->print(...), $this->shown)).'. Keep the sheet to write it down.';
+        return ucfirst($this->instrument).': '.implode(
+            ', ',
+            array_map($reader->print(...), $this->shown),
+        ).'. Keep the sheet to write it down.';
     }
 }

@@ -28,7 +28,11 @@ final readonly class StandIns implements Instruments
     /** A clap is recorded for so long at so many samples a second. */
     private const CLAP = [1.6, 16_000];
 
-    /** @param  array<string, array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, air?: list<array{float, float, float}>, rings?: list<float>, up: float, cloud: float}>  $worlds  by place; `*` is any other */
+    /**
+     * @param  array<string, array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, air?: list<array{float, float, float}>, rings?: list<float>, up: float, cloud: float}>
+     *     $worlds
+     *     by place; `*` is any other
+     */
     public function __construct(private array $worlds, private string $seed, private ClockInterface $clock)
     {
     }
@@ -67,9 +71,15 @@ final readonly class StandIns implements Instruments
 
     public function colour(Location $place, string $lamp): array
     {
-        [$kelvin, $duv] = $this->named($this->world($place)['colours'] ?? [], $lamp) ?? [2700 + 3800 * $this->chance("kelvin $lamp", true), 0.012 * ($this->chance("duv $lamp", true) - 0.3)];
+        [$kelvin, $duv] = $this->named($this->world($place)['colours'] ?? [], $lamp) ?? [
+            2700 + 3800 * $this->chance("kelvin $lamp", true),
+            0.012 * ($this->chance("duv $lamp", true) - 0.3),
+        ];
 
-        return [Quantity::of(round($kelvin * (1 + 0.006 * $this->normal("kelvin $lamp")) / 10) * 10, Unit::Kelvin), Quantity::of(round($duv + 0.0004 * $this->normal("duv $lamp"), 4), Unit::Duv)];
+        return [
+            Quantity::of(round($kelvin * (1 + 0.006 * $this->normal("kelvin $lamp")) / 10) * 10, Unit::Kelvin),
+            Quantity::of(round($duv + 0.0004 * $this->normal("duv $lamp"), 4), Unit::Duv),
+        ];
     }
 
     public function level(Location $place, string $source): Quantity
@@ -122,9 +132,27 @@ final readonly class StandIns implements Instruments
             }
         }
         $most = max(1e-9, max($sum), -min($sum));
-        $data = implode('', array_map(static fn (float $s): string => pack('v', ((int) round(29_000 * $s / $most + 3 * (mt_rand() / mt_getrandmax() - 0.5))) & 0xFFFF), $sum));
+        $data = implode(
+            '',
+            array_map(
+                static fn (float $s): string => pack(
+                    'v',
+                    ((int) round(29_000 * $s / $most + 3 * (mt_rand() / mt_getrandmax() - 0.5))) & 0xFFFF,
+                ),
+                $sum,
+            ),
+        );
 
-        return 'RIFF'.pack('V', 36 + strlen($data)).'WAVEfmt '.pack('VvvVVvv', 16, 1, 1, $rate, $rate * 2, 2, 16).'data'.pack('V', strlen($data)).$data;
+        return 'RIFF'.pack('V', 36 + strlen($data)).'WAVEfmt '.pack(
+            'VvvVVvv',
+            16,
+            1,
+            1,
+            $rate,
+            $rate * 2,
+            2,
+            16,
+        ).'data'.pack('V', strlen($data)).$data;
     }
 
     public function compass(Location $place): Quantity
@@ -139,10 +167,15 @@ final readonly class StandIns implements Instruments
     {
         $days = max(0.0, (strtotime($date) - strtotime($this->clock->now()->format('Y-m-d'))) / 86_400);
 
-        return ['cloud' => max(0.0, min(1.0, $this->world($place)['cloud'] + 0.3 * ($this->chance("cloud $date", true) - 0.5))), 'sure' => max(0.1, 0.9 - 0.08 * $days)];
+        return [
+            'cloud' => max(0.0, min(1.0, $this->world($place)['cloud'] + 0.3 * ($this->chance("cloud $date", true) - 0.5))),
+            'sure' => max(0.1, 0.9 - 0.08 * $days),
+        ];
     }
 
-    /** @return array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, air?: list<array{float, float, float}>, rings?: list<float>, up: float, cloud: float} */
+    /**
+     * @return array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, air?: list<array{float, float, float}>, rings?: list<float>, up: float, cloud: float}
+     */
     private function world(Location $place): array
     {
         return $this->worlds[$place->id] ?? $this->worlds['*'];

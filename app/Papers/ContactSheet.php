@@ -16,7 +16,10 @@ use FineFrame\Light\Weather;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Scene\Shared;
 
-/** What each lamp does: the frames with all lamps, with each alone and with each off, row by row so that a long one takes no more memory than a short one. */
+/**
+ * What each lamp does: the frames with all lamps, with each alone and with each off, row by row so that a long one takes no more memory
+ * than a short one.
+ */
 final readonly class ContactSheet
 {
     /** Frames a row, and lamps in all, that a page can still be read with. */
@@ -104,9 +107,16 @@ final readonly class ContactSheet
     /** @return array{name: string, faces: string, images: list<string>} */
     private function row(string $name, Situation $situation, Looked $looked): array
     {
-        $faces = array_map(static fn (array $f): string => "{$f['name']} {$f['total']}, {$f['over']}, cheeks {$f['cheeks']}", (new LightDesk($situation, $this->reader, $looked))->faces());
+        $faces = array_map(
+            static fn (array $f): string => "{$f['name']} {$f['total']}, {$f['over']}, cheeks {$f['cheeks']}",
+            (new LightDesk($situation, $this->reader, $looked))->faces(),
+        );
         $frames = array_slice(FrameDrawing::all($situation, $this->reader, isSharp: true, isLit: true), 0, self::CAMERAS);
 
-        return ['name' => $name, 'faces' => implode('; ', $faces), 'images' => array_map(fn (FrameDrawing $f): string => SetupSheet::image($this->drawings->framed($f)), $frames)];
+        return [
+            'name' => $name,
+            'faces' => implode('; ', $faces),
+            'images' => array_map(fn (FrameDrawing $f): string => SetupSheet::image($this->drawings->framed($f)), $frames),
+        ];
     }
 }

@@ -24,6 +24,9 @@ final class PdfLanguage
         $pdf .= "$root[1] 0 obj\n<<$entries\n/Lang ($language) >>\nendobj\n";
         $table = strlen($pdf);
 
-        return $pdf."xref\n$root[1] 1\n".sprintf("%010d 00000 n \n", $at)."trailer\n<< /Size $size[1] /Root $root[1] 0 R$info /Prev ".end($tables[1])." >>\nstartxref\n$table\n%%EOF\n";
+        return $pdf."xref\n$root[1] 1\n".sprintf(
+            "%010d 00000 n \n",
+            $at,
+        )."trailer\n<< /Size $size[1] /Root $root[1] 0 R$info /Prev ".end($tables[1])." >>\nstartxref\n$table\n%%EOF\n";
     }
 }

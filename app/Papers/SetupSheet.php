@@ -33,12 +33,18 @@ final readonly class SetupSheet
         $cache = storage_path('framework/cache');
         $options = new Options([
             'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isFontSubsettingEnabled' => true, 'defaultFont' => 'DejaVu Sans',
-            'tempDir' => $cache, 'fontDir' => $cache, 'fontCache' => $cache, 'chroot' => [base_path('vendor/dompdf'), public_path('build/fonts')],
+            'tempDir' => $cache,
+            'fontDir' => $cache,
+            'fontCache' => $cache,
+            'chroot' => [base_path('vendor/dompdf'), public_path('build/fonts')],
         ]);
         $pdf = new Dompdf($options);
         foreach (['normal' => '400', 'bold' => '700'] as $weight => $file) {
             // The pages' own typeface; what it has no glyph for, an arrow or a prime, comes from the other.
-            $pdf->getFontMetrics()->registerFont(['family' => 'Hyperlegible', 'weight' => $weight, 'style' => 'normal'], public_path("build/fonts/print-$file.ttf"));
+            $pdf->getFontMetrics()->registerFont(
+                ['family' => 'Hyperlegible', 'weight' => $weight, 'style' => 'normal'],
+                public_path("build/fonts/print-$file.ttf"),
+            );
         }
         $pdf->setPaper($paper->value);
         // Drawings name a typeface by its file.
@@ -63,7 +69,10 @@ final readonly class SetupSheet
      */
     public function contact(string $title, array $rows, int $left, Paper $paper): string
     {
-        return $this->printed(static fn (): string => view('papers.contact-sheet', ['title' => $title, 'rows' => $rows, 'left' => $left])->render(), $paper);
+        return $this->printed(
+            static fn (): string => view('papers.contact-sheet', ['title' => $title, 'rows' => $rows, 'left' => $left])->render(),
+            $paper,
+        );
     }
 
     public function sound(Workspace $work, Paper $paper): string
@@ -87,7 +96,10 @@ final readonly class SetupSheet
     /** @return list<array{frame: FrameDrawing, image: string}> */
     private function pictures(Workspace $work, string $face): array
     {
-        return array_map(fn (FrameDrawing $f): array => ['frame' => $f, 'image' => self::image($this->drawings->framed($f, $face))], $work->frames());
+        return array_map(
+            fn (FrameDrawing $f): array => ['frame' => $f, 'image' => self::image($this->drawings->framed($f, $face))],
+            $work->frames(),
+        );
     }
 
     public static function image(string $svg): string

@@ -31,7 +31,9 @@ final readonly class Darkroom
     {
         $size = @getimagesize($photo->getPathname());
         if ($size === false) {
-            throw ValidationException::withMessages(['photos' => '“'.$photo->getClientOriginalName().'” is no picture that can be read: JPEG, PNG or WebP.']);
+            throw ValidationException::withMessages(
+                ['photos' => '“'.$photo->getClientOriginalName().'” is no picture that can be read: JPEG, PNG or WebP.'],
+            );
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw ValidationException::withMessages(['photos' => '“'.$photo->getClientOriginalName().'” is larger than 50 megapixels.']);
@@ -42,9 +44,14 @@ final readonly class Darkroom
         $this->files->ensureDirectoryExists($folder);
         try {
             // Turned upright once it is small: turning takes a second copy.
-            $image = ImageManager::gd(autoOrientation: false, strip: true)->read($photo->getPathname())->scaleDown(self::LONGEST_PX, self::LONGEST_PX)->orient();
+            $image = ImageManager::gd(autoOrientation: false, strip: true)
+                ->read($photo->getPathname())
+                ->scaleDown(self::LONGEST_PX, self::LONGEST_PX)
+                ->orient();
         } catch (ImageException|\ErrorException) {
-            throw ValidationException::withMessages(['photos' => '“'.$photo->getClientOriginalName().'” is damaged, or no picture that can be read: JPEG, PNG or WebP.']);
+            throw ValidationException::withMessages(
+                ['photos' => '“'.$photo->getClientOriginalName().'” is damaged, or no picture that can be read: JPEG, PNG or WebP.'],
+            );
         }
         $image->toJpeg(82)->save("$folder/$name");
         [$width, $height] = [$image->width(), $image->height()];
@@ -55,7 +62,9 @@ final readonly class Darkroom
 
     public function path(string $shoot, string $file): ?string
     {
-        return preg_match('/^(thumb-)?[0-9a-f]{16,20}\.jpg$/', $file) === 1 && is_file(self::folder($shoot)."/$file") ? self::folder($shoot)."/$file" : null;
+        return preg_match('/^(thumb-)?[0-9a-f]{16,20}\.jpg$/', $file) === 1 && is_file(self::folder($shoot)."/$file")
+            ? self::folder($shoot)."/$file"
+            : null;
     }
 
     /** Takes a shoot's photos off the disk. */
@@ -80,7 +89,9 @@ final readonly class Darkroom
         };
         $focal = $ratio($exif['FocalLength'] ?? '');
         $alike = $ratio($exif['FocalLengthIn35mmFilm'] ?? '');
-        $when = is_string($exif['DateTimeOriginal'] ?? null) ? \DateTimeImmutable::createFromFormat('Y:m:d H:i:s', $exif['DateTimeOriginal']) : false;
+        $when = is_string($exif['DateTimeOriginal'] ?? null)
+            ? \DateTimeImmutable::createFromFormat('Y:m:d H:i:s', $exif['DateTimeOriginal'])
+            : false;
 
         return [
             'focal' => $focal, 'sensor' => $focal !== null && $alike !== null ? round(36.0 * $focal / $alike, 2) : null,

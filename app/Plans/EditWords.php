@@ -23,7 +23,11 @@ final class EditWords
                 'locations' => 'room',
                 default => 'brief',
             };
-            $said[in_array($field, self::PLACE, true) ? "Move $thing" : "Change $thing"][] = str_replace('_', ' ', (string) preg_replace('/_(m|deg|mm)$/', '', $field));
+            $said[in_array($field, self::PLACE, true) ? "Move $thing" : "Change $thing"][] = str_replace(
+                '_',
+                ' ',
+                (string) preg_replace('/_(m|deg|mm)$/', '', $field),
+            );
         }
         $words = [];
         foreach ($said as $what => $fields) {

@@ -21,7 +21,12 @@ final readonly class Looked
     {
         $word = static fn (string $key): string => is_string($value = $request->input($key)) ? $value : '';
 
-        return new self(array_values(array_filter(explode(',', $word('off')))), Weather::tryFrom($word('sky')), preg_match('/^([01]?\d|2[0-3]):[0-5]\d$/', $word('hour')) === 1 ? $word('hour') : '', $word('bare') === '1');
+        return new self(
+            array_values(array_filter(explode(',', $word('off')))),
+            Weather::tryFrom($word('sky')),
+            preg_match('/^([01]?\d|2[0-3]):[0-5]\d$/', $word('hour')) === 1 ? $word('hour') : '',
+            $word('bare') === '1',
+        );
     }
 
     /** The setup as it is looked at. */
@@ -43,6 +48,11 @@ final readonly class Looked
     /** @return array<string, string|null> as an address says it */
     public function query(): array
     {
-        return ['off' => $this->off === [] ? null : implode(',', $this->off), 'sky' => $this->sky?->value, 'hour' => $this->hour === '' ? null : $this->hour, 'bare' => $this->isBare ? '1' : null];
+        return [
+            'off' => $this->off === [] ? null : implode(',', $this->off),
+            'sky' => $this->sky?->value,
+            'hour' => $this->hour === '' ? null : $this->hour,
+            'bare' => $this->isBare ? '1' : null,
+        ];
     }
 }

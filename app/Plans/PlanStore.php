@@ -135,7 +135,9 @@ final readonly class PlanStore
 
     private function revision(Shoot $shoot, ?int $parent, string $json, string $words): Revision
     {
-        return $shoot->revisions()->create(['parent_id' => $parent, 'words' => mb_strimwidth($words, 0, 250, '…'), 'author' => 'this browser', 'plan' => $json]);
+        return $shoot->revisions()->create(
+            ['parent_id' => $parent, 'words' => mb_strimwidth($words, 0, 250, '…'), 'author' => 'this browser', 'plan' => $json],
+        );
     }
 
     /**

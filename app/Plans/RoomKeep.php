@@ -7,7 +7,8 @@ namespace App\Plans;
 use FineFrame\Scene\Keep;
 
 /**
- * How rooms share out their light, in files, so that a drag's next answer need not find it again. A fixed number of files that overwrite each other; what
+ * How rooms share out their light, in files, so that a drag's next answer need not find it again. A fixed number of files that overwrite
+ * each other; what
  * other code computed counts for nothing. Where nothing can be written, nothing is kept.
  */
 final class RoomKeep implements Keep

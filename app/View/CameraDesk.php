@@ -20,16 +20,28 @@ use FineFrame\Staging\Person;
 /** What the cameras' pages show besides frames: sizes to be had from here, how square, how they are set. */
 final readonly class CameraDesk
 {
-    private const COLUMNS = ['fps' => 'Rate', 'shutter_deg' => 'Shutter', 'iso' => 'ISO', 'white_balance_k' => 'White', 'profile' => 'Look', 'nd_stops' => 'Density', 'automatic' => 'Automatic'];
+    private const COLUMNS = [
+        'fps' => 'Rate', 'shutter_deg' => 'Shutter', 'iso' => 'ISO', 'white_balance_k' => 'White', 'profile' => 'Look',
+        'nd_stops' => 'Density', 'automatic' => 'Automatic',
+    ];
 
     public function __construct(private Situation $situation, private Reader $reader)
     {
     }
 
-    /** @return list<array{size: string, lens: array{words: string, note: string, can: bool}, move: array{words: string, note: string, can: bool}}> */
+    /**
+     * @return list<array{size: string, lens: array{words: string, note: string, can: bool}, move: array{words: string, note: string, can: bool}}>
+     */
     public function sizes(string $camera): array
     {
-        return array_map(fn (array $pair): array => ['size' => $pair[0]->size->value, 'lens' => $this->option($pair[0]), 'move' => $this->option($pair[1])], Reframe::all($this->situation->scene, $camera));
+        return array_map(
+            fn (array $pair): array => [
+                'size' => $pair[0]->size->value,
+                'lens' => $this->option($pair[0]),
+                'move' => $this->option($pair[1]),
+            ],
+            Reframe::all($this->situation->scene, $camera),
+        );
     }
 
     /** @return list<string> how far from square, each straight thing */
@@ -38,7 +50,16 @@ final readonly class CameraDesk
         $view = $this->situation->scene->views[$camera];
         $all = array_filter([Square::toWall($this->situation->setup, $view), ...Square::toFurniture($this->situation->setup, $view)]);
 
-        return array_values(array_map(static fn (Square $s): string => $s->name.': '.(abs($s->offRad) < 0.005 ? 'square' : number_format(abs(rad2deg($s->offRad)), 1).'° '.($s->offRad > 0 ? 'clockwise' : 'counter-clockwise')), $all));
+        return array_values(
+            array_map(
+                static fn (Square $s): string => $s->name.': '.(
+                    abs($s->offRad) < 0.005
+                    ? 'square'
+                    : number_format(abs(rad2deg($s->offRad)), 1).'° '.($s->offRad > 0 ? 'clockwise' : 'counter-clockwise')
+                ),
+                $all,
+            ),
+        );
     }
 
     /** What an operator does once before the take, because of the glass. */
@@ -61,7 +82,9 @@ final readonly class CameraDesk
         return self::COLUMNS;
     }
 
-    /** @return list<array{id: string, label: string, role: string, cells: list<array{words: string, odd: bool}>, records: string, stop: string}> */
+    /**
+     * @return list<array{id: string, label: string, role: string, cells: list<array{words: string, odd: bool}>, records: string, stop: string}>
+     */
     public function settings(): array
     {
         $settings = $this->situation->settings();
@@ -69,16 +92,33 @@ final readonly class CameraDesk
         $rows = [];
         foreach ($this->situation->setup->cameras as $id => $camera) {
             $rows[] = [
-                'id' => $id, 'label' => $camera->placement->label, 'role' => $camera->placement->role->value, 'stop' => $this->reader->print(Quantity::of($camera->placement->tStop, Unit::TStop)),
-                'records' => implode(' × ', $camera->pixels()).(($camera->mode->limitMin ?? 0.0) > 0 ? ', stops after '.round($camera->mode->limitMin ?? 0.0).' min' : ''),
-                'cells' => array_map(static fn (string $column): array => ['words' => SettingsAgree::print($settings[$id], $column), 'odd' => in_array($column, $odd[$id] ?? [], true) || $column === 'automatic' && $settings[$id]->automatic !== 'nothing'], array_keys(self::COLUMNS)),
+                'id' => $id,
+                'label' => $camera->placement->label,
+                'role' => $camera->placement->role->value,
+                'stop' => $this->reader->print(Quantity::of($camera->placement->tStop, Unit::TStop)),
+                'records' => implode(' × ', $camera->pixels()).(
+                    ($camera->mode->limitMin ?? 0.0) > 0
+                    ? ', stops after '.round($camera->mode->limitMin ?? 0.0).' min'
+                    : ''
+                ),
+                'cells' => array_map(
+                    static fn (string $column): array => [
+                        'words' => SettingsAgree::print($settings[$id], $column),
+                        'odd' => in_array($column, $odd[$id] ?? [], true)
+                            || $column === 'automatic'
+                            && $settings[$id]->automatic !== 'nothing',
+                    ],
+                    array_keys(self::COLUMNS),
+                ),
             ];
         }
 
         return $rows;
     }
 
-    /** @return list<array{id: string, label: string, role: string, operator: string, cells: list<array{words: string, on: bool, seen: bool}>}> */
+    /**
+     * @return list<array{id: string, label: string, role: string, operator: string, cells: list<array{words: string, on: bool, seen: bool}>}>
+     */
     public function cover(): array
     {
         $rows = [];
@@ -93,9 +133,19 @@ final readonly class CameraDesk
                     $line->clear < 0.7 => "$share, behind ".($line->by === $subject ? 'the instrument' : $this->situation->name($line->by)),
                     default => $share,
                 };
-                $cells[] = ['words' => $words, 'on' => Coverage::isOn($camera, $subject), 'seen' => Coverage::isSeen($line) || $this->situation->coverage()->moveOf($id) !== null];
+                $cells[] = [
+                    'words' => $words,
+                    'on' => Coverage::isOn($camera, $subject),
+                    'seen' => Coverage::isSeen($line) || $this->situation->coverage()->moveOf($id) !== null,
+                ];
             }
-            $rows[] = ['id' => $id, 'label' => $camera->placement->label, 'role' => $camera->placement->role->value, 'operator' => $camera->placement->operator ?: ($camera->isManned() ? 'somebody' : 'nobody'), 'cells' => $cells];
+            $rows[] = [
+                'id' => $id,
+                'label' => $camera->placement->label,
+                'role' => $camera->placement->role->value,
+                'operator' => $camera->placement->operator ?: ($camera->isManned() ? 'somebody' : 'nobody'),
+                'cells' => $cells,
+            ];
         }
 
         return $rows;
@@ -104,7 +154,16 @@ final readonly class CameraDesk
     /** @return list<array{section: string, cells: list<string>}> */
     public function sections(): array
     {
-        return array_map(fn (array $row): array => ['section' => $row['section'], 'cells' => array_map(fn (string $id): string => implode(', ', array_map($this->situation->name(...), $row['seen'][$id] ?? [])) ?: '—', array_keys($this->situation->setup->cameras))], $this->situation->coverage()->sections());
+        return array_map(
+            fn (array $row): array => [
+                'section' => $row['section'],
+                'cells' => array_map(
+                    fn (string $id): string => implode(', ', array_map($this->situation->name(...), $row['seen'][$id] ?? [])) ?: '—',
+                    array_keys($this->situation->setup->cameras),
+                ),
+            ],
+            $this->situation->coverage()->sections(),
+        );
     }
 
     /** @return list<string> what each operator is told, in one sentence */
@@ -112,7 +171,12 @@ final readonly class CameraDesk
     {
         $cards = [];
         foreach ($this->situation->setup->cameras as $id => $camera) {
-            $on = array_map(static fn (Person $p): string => $p->name, array_values(array_filter($this->situation->setup->subjects(), static fn (Person $p): bool => Coverage::isOn($camera, $p->id))));
+            $on = array_map(
+                static fn (Person $p): string => $p->name,
+                array_values(
+                    array_filter($this->situation->setup->subjects(), static fn (Person $p): bool => Coverage::isOn($camera, $p->id)),
+                ),
+            );
             $whom = $on === [] ? 'whatever is asked for' : implode(' and ', $on);
             $cards[] = "{$camera->placement->label}: ".match (true) {
                 $camera->placement->role->isLocked() => "locked on $whom, kept rolling; nobody touches it.",
@@ -124,12 +188,22 @@ final readonly class CameraDesk
         return $cards;
     }
 
-    /** @return list<array{part: string, camera: string, size: string, how: string, cost: string}> the frames over the talk, as they can be had */
+    /**
+     * @return list<array{part: string, camera: string, size: string, how: string, cost: string}> the frames over the talk, as they can be
+     *     had
+     */
     public function progression(): array
     {
         return array_map(fn (Progression $p): array => [
             'part' => $p->name, 'camera' => $p->camera, 'size' => $p->size->value, 'how' => match ($p->how) {
-                'begins' => 'begins on the '.($this->situation->setup->plan->kit->lenses[$p->lens]->name ?? '').' at '.$this->reader->print(Quantity::of($p->focalMm, Unit::Millimetre)), 'stays' => 'as it is', 'zooms' => 'zooms to '.$this->reader->print(Quantity::of($p->focalMm, Unit::Millimetre)), 'lens' => 'takes the '.($this->situation->setup->plan->kit->lenses[$p->lens]->name ?? ''), default => 'no lens of the kit',
+                'begins' => 'begins on the '.(
+                    $this->situation->setup->plan->kit->lenses[$p->lens]->name
+                    ?? ''
+                ).' at '.$this->reader->print(Quantity::of($p->focalMm, Unit::Millimetre)),
+                'stays' => 'as it is',
+                'zooms' => 'zooms to '.$this->reader->print(Quantity::of($p->focalMm, Unit::Millimetre)),
+                'lens' => 'takes the '.($this->situation->setup->plan->kit->lenses[$p->lens]->name ?? ''),
+                default => 'no lens of the kit',
             }, 'cost' => $p->minutes === 0 ? '' : "$p->minutes min",
         ], Progression::of($this->situation));
     }
@@ -139,7 +213,14 @@ final readonly class CameraDesk
     {
         $c = $this->situation->setup->cameras[$camera];
         $body = $this->situation->setup->bodyFor($c);
-        $wanted = array_values(array_filter(array_map(static fn (Record $r): ?float => $r->number('width_px'), $this->situation->setup->plan->brief->list('deliverables'))))[0] ?? null;
+        $wanted = array_values(
+            array_filter(
+                array_map(
+                    static fn (Record $r): ?float => $r->number('width_px'),
+                    $this->situation->setup->plan->brief->list('deliverables'),
+                ),
+            ),
+        )[0] ?? null;
         $spare = $wanted === null ? 1.0 : $c->pixels()[0] * $c->delivered->widthMm / $c->recorded->widthMm / $wanted;
         if ($body === null || $spare < 1.02) {
             return '';
@@ -149,7 +230,11 @@ final readonly class CameraDesk
         $focal = $this->reader->print(Quantity::of($c->placement->focalMm * $spare, Unit::Millimetre));
         $ratio = number_format($spare, 2);
 
-        return "Cropped by $ratio, still clean: a $size as from $focal".($spare >= $this->situation->limits->get('size_ratio') ? ', unlike enough to cut to.' : '; not unlike enough to cut to.');
+        return "Cropped by $ratio, still clean: a $size as from $focal".(
+            $spare >= $this->situation->limits->get('size_ratio')
+            ? ', unlike enough to cut to.'
+            : '; not unlike enough to cut to.'
+        );
     }
 
     /** @return array{words: string, note: string, can: bool} */
@@ -160,7 +245,11 @@ final readonly class CameraDesk
             'lens' => 'no lens of the kit',
             'wall' => 'the wall is in the way',
             'focus' => 'nearer than it focuses',
-            default => $this->reader->metres($to->backgroundM).' behind, blur '.$this->reader->print(Quantity::share($to->blurShare)).($to->noseToEar > 1.13 ? ', stretches' : ''),
+            default => $this->reader->metres($to->backgroundM).' behind, blur '.$this->reader->print(Quantity::share($to->blurShare)).(
+                $to->noseToEar > 1.13
+                ? ', stretches'
+                : ''
+            ),
         };
 
         return ['words' => $words, 'note' => $note, 'can' => $to->why === ''];

@@ -27,7 +27,10 @@ final readonly class LightDesk
     {
     }
 
-    /** @return list<array{id: string, nth: int, name: string, burns: bool, lookedOff: bool, off: string|null, alone: string|null}> with what to ask for to see it off or alone */
+    /**
+     * @return list<array{id: string, nth: int, name: string, burns: bool, lookedOff: bool, off: string|null, alone: string|null}> with what
+     *     to ask for to see it off or alone
+     */
     public function lamps(): array
     {
         $ids = array_keys($this->situation->scene->lamps);
@@ -37,8 +40,13 @@ final readonly class LightDesk
             $rest = array_values(array_diff($this->looked->off, [$id]));
             $others = array_values(array_diff($ids, [$id]));
             $lamps[] = [
-                'id' => $id, 'nth' => $i + 1, 'name' => $this->situation->name($id), 'burns' => $this->situation->scene->lamps[$id]->placement->on, 'lookedOff' => $isOff,
-                'off' => self::query($isOff ? $rest : [...$this->looked->off, $id]), 'alone' => self::query($this->looked->off === $others && $others !== [] ? [] : $others),
+                'id' => $id,
+                'nth' => $i + 1,
+                'name' => $this->situation->name($id),
+                'burns' => $this->situation->scene->lamps[$id]->placement->on,
+                'lookedOff' => $isOff,
+                'off' => self::query($isOff ? $rest : [...$this->looked->off, $id]),
+                'alone' => self::query($this->looked->off === $others && $others !== [] ? [] : $others),
             ];
         }
 
@@ -61,28 +69,51 @@ final readonly class LightDesk
         $stands = array_sum(array_map(static fn (SoftBox $b): int => 1 + $b->emitter->stands, $lamps));
         $watts = array_sum(array_map(static fn (SoftBox $b): float => $b->fixture->watts, $lamps));
 
-        return count($lamps).(count($lamps) === 1 ? ' lamp on ' : ' lamps on ').$stands.($stands === 1 ? ' stand, ' : ' stands, ').$this->reader->print(Quantity::of($watts, Unit::Watt)).' in all.';
+        return count($lamps).(
+            count($lamps) === 1
+            ? ' lamp on '
+            : ' lamps on '
+        ).$stands.($stands === 1 ? ' stand, ' : ' stands, ').$this->reader->print(Quantity::of($watts, Unit::Watt)).' in all.';
     }
 
     /** Whether boards or cloths stand there, to be looked at without. */
     public function hasBoards(): bool
     {
-        return $this->looked->isBare || array_filter($this->situation->setup->setup->furniture, static fn (Furniture $f): bool => $f->reflects !== null) !== [];
+        return $this->looked->isBare
+            || array_filter($this->situation->setup->setup->furniture, static fn (Furniture $f): bool => $f->reflects !== null) !== [];
     }
 
-    /** @return list<array{id: string, name: string, on: bool, fixture: string, stand: string, height: string, aim: string, dim: string, kelvin: string, watts: string, place: Vec2}> */
+    /**
+     * @return list<array{id: string, name: string, on: bool, fixture: string, stand: string, height: string, aim: string, dim: string, kelvin: string, watts: string, place: Vec2}>
+     */
     public function list(): array
     {
         $kit = $this->situation->setup->plan->kit;
 
         return array_values(array_map(fn (SoftBox $lamp): array => [
-            'id' => $lamp->placement->id, 'name' => $this->situation->name($lamp->placement->id), 'on' => $lamp->placement->on, 'fixture' => implode(' → ', [$lamp->fixture->name, ...array_map(static fn (Modifier $m): string => $m->name, $lamp->modifiers)]), 'stand' => $kit->supports[$lamp->placement->stand]->name,
-            'height' => $this->reader->metres($lamp->placement->heightM), 'aim' => round(fmod(rad2deg($lamp->facing()->floor()->bearing()) + 360, 360)).'°, '.round(abs(rad2deg($lamp->facing()->elevation()))).'° '.($lamp->facing()->elevation() < 0 ? 'down' : 'up'),
-            'dim' => $this->reader->print(Quantity::share($lamp->placement->dimmer)), 'kelvin' => $this->reader->print(Quantity::of($lamp->kelvin(), Unit::Kelvin)), 'watts' => $this->reader->print(Quantity::of($lamp->fixture->watts, Unit::Watt)), 'place' => $lamp->placement->place,
+            'id' => $lamp->placement->id,
+            'name' => $this->situation->name($lamp->placement->id),
+            'on' => $lamp->placement->on,
+            'fixture' => implode(
+                ' → ',
+                [$lamp->fixture->name, ...array_map(static fn (Modifier $m): string => $m->name, $lamp->modifiers)],
+            ),
+            'stand' => $kit->supports[$lamp->placement->stand]->name,
+            'height' => $this->reader->metres($lamp->placement->heightM),
+            'aim' => round(
+                fmod(rad2deg($lamp->facing()->floor()->bearing()) + 360, 360),
+            ).'°, '.round(abs(rad2deg($lamp->facing()->elevation()))).'° '.($lamp->facing()->elevation() < 0 ? 'down' : 'up'),
+            'dim' => $this->reader->print(Quantity::share($lamp->placement->dimmer)),
+            'kelvin' => $this->reader->print(Quantity::of($lamp->kelvin(), Unit::Kelvin)),
+            'watts' => $this->reader->print(Quantity::of($lamp->fixture->watts, Unit::Watt)),
+            'place' => $lamp->placement->place,
         ], $this->situation->scene->lamps));
     }
 
-    /** @return list<array{name: string, place: Vec2, lux: string, stops: string, parts: list<array{string, string}>}> what was dropped in the room to be read */
+    /**
+     * @return list<array{name: string, place: Vec2, lux: string, stops: string, parts: list<array{string, string}>}> what was dropped in
+     *     the room to be read
+     */
     public function probes(): array
     {
         $field = new LightField($this->situation->scene, $this->situation->setup->camera(0)?->pupil());
@@ -98,23 +129,33 @@ final readonly class LightDesk
             $stops = log(max(1e-3, array_sum($parts)) / $wanted, 2);
             arsort($parts);
             $probes[] = [
-                'name' => $probe->text('name'), 'place' => new Vec2($x, $y), 'lux' => $lux(array_sum($parts)), 'stops' => ($stops < 0 ? '−' : '+').number_format(abs($stops), 1),
+                'name' => $probe->text('name'),
+                'place' => new Vec2($x, $y),
+                'lux' => $lux(array_sum($parts)),
+                'stops' => ($stops < 0 ? '−' : '+').number_format(abs($stops), 1),
                 'parts' => array_map(fn (string $by, float $value): array => [match ($by) {
                     'around' => 'from all around', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => $this->situation->name($by)
-                }, $lux($value)], array_map(strval(...), array_keys(array_filter($parts, static fn (float $v): bool => $v > 0.5))), array_values(array_filter($parts, static fn (float $v): bool => $v > 0.5))),
+                }, $lux($value)], array_map(
+                    strval(...),
+                    array_keys(array_filter($parts, static fn (float $v): bool => $v > 0.5)),
+                ), array_values(array_filter($parts, static fn (float $v): bool => $v > 0.5))),
             ];
         }
 
         return $probes;
     }
 
-    /** @return list<array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}> */
+    /**
+     * @return list<array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}>
+     */
     public function faces(): array
     {
         return array_map(fn ($p): array => $this->face($this->situation->face($p->id)), $this->situation->setup->subjects());
     }
 
-    /** @return array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>} */
+    /**
+     * @return array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}
+     */
     private function face(FaceReading $face): array
     {
         $lux = fn (float $v): string => $this->reader->print(Quantity::of($v, Unit::Lux));
@@ -122,7 +163,16 @@ final readonly class LightDesk
         $bars = [];
         foreach ($face->byLamp as $id => $value) {
             $seen = $face->seen[$id];
-            $bars[] = ['name' => $this->situation->name($id).($seen > 0 && $seen < 0.97 ? ', '.round(100 * $seen).' % of it seen' : ($seen <= 0 && $this->situation->scene->lamps[$id]->placement->on ? ', hidden' : '')), 'lux' => $lux($value), 'share' => $value / $total];
+            $bars[] = [
+                'name' => $this->situation->name($id).(
+                    $seen > 0
+                    && $seen < 0.97
+                    ? ', '.round(100 * $seen).' % of it seen'
+                    : ($seen <= 0 && $this->situation->scene->lamps[$id]->placement->on ? ', hidden' : '')
+                ),
+                'lux' => $lux($value),
+                'share' => $value / $total,
+            ];
         }
         if ($face->bounced > 0.5) {
             $bars[] = ['name' => 'off boards', 'lux' => $lux($face->bounced), 'share' => $face->bounced / $total];
@@ -130,38 +180,78 @@ final readonly class LightDesk
         $bars[] = ['name' => 'back from the room', 'lux' => $lux($face->byRoom), 'share' => $face->byRoom / $total];
         foreach ($face->byDay as $id => $value) {
             $id === 'sun' && $value <= 0.0 ?: $bars[] = ['name' => match ($id) {
-                'room' => 'daylight, back from the room', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => 'daylight by the '.$this->situation->name($id)
+                'room' => 'daylight, back from the room', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => 'daylight by the '
+                    .$this->situation->name($id)
             }, 'lux' => $lux($value), 'share' => $value / $total];
         }
-        $face->byDay !== [] ?: $bars[] = ['name' => 'what is there', 'lux' => $lux($face->light->ambientLux), 'share' => $face->light->ambientLux / $total];
+        $face->byDay !== [] ?: $bars[] = [
+            'name' => 'what is there',
+            'lux' => $lux($face->light->ambientLux),
+            'share' => $face->light->ambientLux / $total,
+        ];
 
         return [
-            'name' => $face->body->person->name, 'total' => $lux($total), 'stop' => $this->reader->print(Quantity::of($face->light->tStop(), Unit::TStop)),
-            'over' => $this->reader->print(Quantity::of(abs($face->light->stopsOver()), Unit::Stop)).($face->light->stopsOver() >= 0 ? ' over' : ' under'), 'cheeks' => number_format($face->cheeks(), 1).' : 1'.($face->colour() === null ? '' : ' · '.$this->reader->print(Quantity::of(round($face->colour()->kelvin() / 50) * 50, Unit::Kelvin))),
+            'name' => $face->body->person->name,
+            'total' => $lux($total),
+            'stop' => $this->reader->print(Quantity::of($face->light->tStop(), Unit::TStop)),
+            'over' => $this->reader->print(
+                Quantity::of(abs($face->light->stopsOver()), Unit::Stop),
+            ).($face->light->stopsOver() >= 0 ? ' over' : ' under'),
+            'cheeks' => number_format($face->cheeks(), 1).' : 1'.(
+                $face->colour() === null
+                ? ''
+                : ' · '.$this->reader->print(Quantity::of(round($face->colour()->kelvin() / 50) * 50, Unit::Kelvin))
+            ),
             'pattern' => $face->pattern()->value ?? 'no key', 'side' => match ($face->isShort()) {
                 true => 'shadow toward A', false => 'light toward A', null => ''
             },
-            'left' => $lux($face->cells['left']), 'right' => $lux($face->cells['right']), 'hair' => $lux($face->cells['hair']), 'bars' => $bars,
+            'left' => $lux($face->cells['left']),
+            'right' => $lux($face->cells['right']),
+            'hair' => $lux($face->cells['hair']),
+            'bars' => $bars,
         ];
     }
 
-    /** @return list<array{thing: string, lamp: string, wall: string, from: string, to: string, edge: string, cameras: string}> shadows with an edge on walls */
+    /**
+     * @return list<array{thing: string, lamp: string, wall: string, from: string, to: string, edge: string, cameras: string}> shadows with
+     *     an edge on walls
+     */
     public function silhouettes(): array
     {
         return array_map(fn (Silhouette $s): array => [
-            'thing' => $this->situation->name($s->owner), 'lamp' => $this->situation->name($s->lamp), 'wall' => $this->situation->setup->room->wall($s->wall)->name ?? $s->wall,
-            'from' => $this->reader->metres($s->heightM[0]), 'to' => $this->reader->metres($s->heightM[1]), 'edge' => $this->reader->metres($s->edgeM), 'cameras' => implode(', ', array_map($this->situation->name(...), $s->cameras)) ?: 'none',
+            'thing' => $this->situation->name($s->owner),
+            'lamp' => $this->situation->name($s->lamp),
+            'wall' => $this->situation->setup->room->wall($s->wall)->name ?? $s->wall,
+            'from' => $this->reader->metres($s->heightM[0]),
+            'to' => $this->reader->metres($s->heightM[1]),
+            'edge' => $this->reader->metres($s->edgeM),
+            'cameras' => implode(', ', array_map($this->situation->name(...), $s->cameras)) ?: 'none',
         ], $this->situation->silhouettes());
     }
 
-    /** @return list<array{name: string, who: string, lamp: string, line: array{Vec2, Vec2}, steps: list<array{share: string, lux: string, stops: string, behind: string, boom: string}>}> who walks, and the light on them step by step */
+    /**
+     * @return list<array{name: string, who: string, lamp: string, line: array{Vec2, Vec2}, steps: list<array{share: string, lux: string, stops: string, behind: string, boom: string}>}>
+     *     who walks, and the light on them step by step
+     */
     public function walks(): array
     {
         $stops = static fn (?float $v): string => $v === null ? 'no camera' : ($v < 0 ? '−' : '+').number_format(abs($v), 1);
 
         return array_map(fn (Walk $walk): array => [
-            'name' => $walk->name, 'who' => $walk->body->person->name, 'lamp' => implode(', ', array_map(fn ($l): string => $this->situation->name($l->id), $walk->carried)) ?: 'no lamp goes along', 'line' => [$walk->body->person->place, $walk->to],
-            'steps' => array_map(fn (WalkStep $s): array => ['share' => $this->reader->metres($s->share * $walk->lengthM()), 'lux' => $this->reader->print(Quantity::of($s->lux, Unit::Lux)), 'stops' => $stops($s->stops), 'behind' => $stops($s->behind), 'boom' => $s->boom === null ? '' : $this->situation->name($s->boom)], $walk->steps() ?? []),
+            'name' => $walk->name,
+            'who' => $walk->body->person->name,
+            'lamp' => implode(', ', array_map(fn ($l): string => $this->situation->name($l->id), $walk->carried)) ?: 'no lamp goes along',
+            'line' => [$walk->body->person->place, $walk->to],
+            'steps' => array_map(
+                fn (WalkStep $s): array => [
+                    'share' => $this->reader->metres($s->share * $walk->lengthM()),
+                    'lux' => $this->reader->print(Quantity::of($s->lux, Unit::Lux)),
+                    'stops' => $stops($s->stops),
+                    'behind' => $stops($s->behind),
+                    'boom' => $s->boom === null ? '' : $this->situation->name($s->boom),
+                ],
+                $walk->steps() ?? [],
+            ),
         ], Walk::allOf($this->situation));
     }
 

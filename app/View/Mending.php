@@ -27,8 +27,14 @@ final class Mending
      * @param  int  $from  how many were tried before, by an earlier answer
      * @param  bool  $isPatient  whether one at least is tried, however long it takes: asking again and again comes to an end
      */
-    public function __construct(Judge $judge, SetupPlan $setup, Verdicts $verdicts, public readonly int $from, float $milliseconds, bool $isPatient)
-    {
+    public function __construct(
+        Judge $judge,
+        SetupPlan $setup,
+        Verdicts $verdicts,
+        public readonly int $from,
+        float $milliseconds,
+        bool $isPatient,
+    ) {
         $open = array_values(array_filter($verdicts->findings, static fn (Finding $f): bool => $f->severity !== Severity::Holds));
         $this->count = count($open);
         $until = microtime(true) + $milliseconds / 1000;

@@ -21,8 +21,13 @@ final class ProposalDesk
 
     public readonly int $considered;
 
-    public function __construct(private readonly Situation $situation, Judge $judge, private readonly Reader $reader, public readonly bool $withChair, public readonly bool $isLight = false)
-    {
+    public function __construct(
+        private readonly Situation $situation,
+        Judge $judge,
+        private readonly Reader $reader,
+        public readonly bool $withChair,
+        public readonly bool $isLight = false,
+    ) {
         $search = $isLight ? new LightSearch($situation, $judge) : new CameraSearch($situation, $judge);
         $this->proposals = $search instanceof LightSearch ? $search->proposals() : $search->proposals($withChair);
         $this->considered = $search instanceof LightSearch ? $search->considered() : $search->considered;

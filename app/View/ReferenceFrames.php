@@ -17,10 +17,15 @@ final readonly class ReferenceFrames
     {
     }
 
-    /** @return list<array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>}> */
+    /**
+     * @return list<array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>}>
+     */
     public function all(): array
     {
-        return array_map($this->one(...), array_values(array_filter($this->setup->location->list('photos'), static fn (Record $p): bool => $p->text('file') !== '')));
+        return array_map(
+            $this->one(...),
+            array_values(array_filter($this->setup->location->list('photos'), static fn (Record $p): bool => $p->text('file') !== '')),
+        );
     }
 
     /** @return array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>} */
@@ -35,12 +40,27 @@ final readonly class ReferenceFrames
         }
         // A sensor is measured along its longer side; a photo held upright has that side up.
         $sensor = $height > $width ? $across * $width / $height : $across;
-        [$w, $h] = ReferenceFrame::crop($focal, $sensor, $width / $height, new FieldOfView($used->widthMm, $used->heightMm, $this->focalMm));
+        [$w, $h] = ReferenceFrame::crop(
+            $focal,
+            $sensor,
+            $width / $height,
+            new FieldOfView($used->widthMm, $used->heightMm, $this->focalMm),
+        );
         $same = ReferenceFrame::sameView($focal, $sensor, $used->widthMm);
         $bearing = $photo->number('bearing_deg');
         $crop = $w <= 1.0 && $h <= 1.0 ? [['w' => round(100 * $w, 2), 'h' => round(100 * $h, 2)]] : [];
 
-        return $shown + ['words' => sprintf('%s%.0f mm on A sees as wide; %s', $bearing === null ? '' : sprintf('Looks to %.0f°. ', $bearing), $same, $crop === [] ? sprintf('%.0f mm sees more than the photo.', $this->focalMm) : sprintf('the frame is what %.0f mm sees.', $this->focalMm)), 'crops' => $crop];
+        return $shown + [
+            'words' => sprintf(
+                '%s%.0f mm on A sees as wide; %s',
+                $bearing === null ? '' : sprintf('Looks to %.0f°. ', $bearing),
+                $same,
+                $crop === []
+                    ? sprintf('%.0f mm sees more than the photo.', $this->focalMm)
+                    : sprintf('the frame is what %.0f mm sees.', $this->focalMm),
+            ),
+            'crops' => $crop,
+        ];
     }
 
     /** What is delivered of A's sensor; of the first body where nothing is set up. */

@@ -21,8 +21,13 @@ final class ScoutDesk
 {
     private ?SunDrawing $sun = null;
 
-    public function __construct(private readonly Situation $situation, private readonly PlacedRoom $room, private readonly Reader $reader, private readonly Phrase $phrase, private readonly string $crop = '')
-    {
+    public function __construct(
+        private readonly Situation $situation,
+        private readonly PlacedRoom $room,
+        private readonly Reader $reader,
+        private readonly Phrase $phrase,
+        private readonly string $crop = '',
+    ) {
     }
 
     public function sheet(string $name): Sheet
@@ -38,7 +43,10 @@ final class ScoutDesk
             return null;
         }
 
-        return array_map(static fn (mixed $row): array => array_map(static fn (mixed $v): string => is_string($v) ? $v : '', is_array($row) ? $row : []), $typed['rows']);
+        return array_map(
+            static fn (mixed $row): array => array_map(static fn (mixed $v): string => is_string($v) ? $v : '', is_array($row) ? $row : []),
+            $typed['rows'],
+        );
     }
 
     public function sun(): ?SunDrawing
@@ -51,7 +59,10 @@ final class ScoutDesk
     /** @return list<string> what the brief already asks for, in sentences */
     public function consequences(): array
     {
-        return array_map(fn (array $c): string => $this->phrase->consequence($c[0], $c[1]), Consequences::of($this->situation->setup->plan));
+        return array_map(
+            fn (array $c): string => $this->phrase->consequence($c[0], $c[1]),
+            Consequences::of($this->situation->setup->plan),
+        );
     }
 
     /**
@@ -69,14 +80,29 @@ final class ScoutDesk
         $said = [];
         foreach (array_keys($sheet->columns) as $column) {
             $value = $row[$column] ?? null;
-            if ($value === null || $value === '' || $value === false || in_array($column, ['taken_on', 'taken_at', 'x_m', 'y_m', 'file', ...($sheet->name === 'photos' ? ['width_px', 'height_px'] : [])], true) || $value === ($sheet->columns[$column]->choices[0] ?? null)) {
+            if (
+                $value === null
+                || $value === ''
+                || $value === false
+                || in_array(
+                    $column,
+                    ['taken_on', 'taken_at', 'x_m', 'y_m', 'file', ...($sheet->name === 'photos' ? ['width_px', 'height_px'] : [])],
+                    true,
+                )
+                || $value === ($sheet->columns[$column]->choices[0] ?? null)
+            ) {
                 continue;
             }
             $field = $sheet->field($column, $row);
             $text = is_string($value) && ($field->options[$value] ?? null) === null ? $value : $field->text($this->reader);
             $answer = in_array($value, ['yes', 'no'], true);
-            $bare = $answer || $said !== [] && $field->unit === '' && in_array($sheet->columns[$column]->kind, [ColumnKind::Number, ColumnKind::Clock, ColumnKind::Metres], true);
-            $said[] = $value === true ? $field->label : ($bare ? $field->label.($answer ? ': ' : ' ') : '').trim(($field->options[$text] ?? $text).' '.$field->unit);
+            $bare = $answer
+                || $said !== []
+                && $field->unit === ''
+                && in_array($sheet->columns[$column]->kind, [ColumnKind::Number, ColumnKind::Clock, ColumnKind::Metres], true);
+            $said[] = $value === true
+                ? $field->label
+                : ($bare ? $field->label.($answer ? ': ' : ' ') : '').trim(($field->options[$text] ?? $text).' '.$field->unit);
         }
 
         if ($sheet->name === 'ties') {
@@ -108,8 +134,15 @@ final class ScoutDesk
             }
         }
         krsort($parts);
-        $isFilled = static fn (string $phrase): bool => preg_match_all('/:[a-z0-9_]+/', $phrase, $wanted) > 0 && array_diff($wanted[0], array_keys($parts)) === [];
-        $said = array_map(static fn (string $phrase): string => strtr($phrase, $parts), array_filter(array_filter($phrases, is_string(...)), $isFilled));
+        $isFilled = static fn (string $phrase): bool => preg_match_all(
+            '/:[a-z0-9_]+/',
+            $phrase,
+            $wanted,
+        ) > 0 && array_diff($wanted[0], array_keys($parts)) === [];
+        $said = array_map(
+            static fn (string $phrase): string => strtr($phrase, $parts),
+            array_filter(array_filter($phrases, is_string(...)), $isFilled),
+        );
 
         return [$name === '' ? $sheet->one() : $name, implode(', ', $said)];
     }
@@ -136,10 +169,14 @@ final class ScoutDesk
     /** The focal length whose view is drawn on photos: as asked for, else A's. */
     public function cropMm(): float
     {
-        return is_numeric($this->crop) ? max(4.0, min(1000.0, (float) $this->crop)) : $this->situation->setup->camera(0)?->placement->focalMm ?? 50.0;
+        return is_numeric($this->crop)
+            ? max(4.0, min(1000.0, (float) $this->crop))
+            : $this->situation->setup->camera(0)?->placement->focalMm ?? 50.0;
     }
 
-    /** @return list<array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>}> */
+    /**
+     * @return list<array{file: string, caption: string, width: int, height: int, words: string, crops: list<array{w: float, h: float}>}>
+     */
     public function references(): array
     {
         return (new ReferenceFrames($this->situation->setup, $this->cropMm()))->all();

@@ -39,13 +39,24 @@ final readonly class SoundDesk
     {
         $bare = $this->room->bare();
         $clap = array_slice($this->situation->setup->location->list('claps'), -1)[0] ?? null;
-        $most = max(0.5, ...array_map(fn (int $band): float => max($bare->time($band), $this->room->time($band)), array_keys(Material::BANDS_HZ)));
+        $most = max(
+            0.5,
+            ...array_map(fn (int $band): float => max($bare->time($band), $this->room->time($band)), array_keys(Material::BANDS_HZ)),
+        );
         $rows = [];
         foreach (Material::BANDS_HZ as $band => $hz) {
             $heard = $clap?->number("t_$hz");
             $rows[] = [
-                'band' => $hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz', 'bare' => $this->seconds($bare->time($band)), 'now' => $this->seconds($this->room->time($band)), 'share' => $this->room->time($band) / $most, 'bareShare' => $bare->time($band) / $most,
-                'measured' => $heard === null ? '' : $this->seconds($heard).' ('.($bare->time($band) > $heard ? '+' : '−').round(100 * abs($bare->time($band) / $heard - 1)).' % estimated)',
+                'band' => $hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz',
+                'bare' => $this->seconds($bare->time($band)),
+                'now' => $this->seconds($this->room->time($band)),
+                'share' => $this->room->time($band) / $most,
+                'bareShare' => $bare->time($band) / $most,
+                'measured' => $heard === null
+                    ? ''
+                    : $this->seconds($heard).' ('.($bare->time($band) > $heard ? '+' : '−').round(
+                        100 * abs($bare->time($band) / $heard - 1),
+                    ).' % estimated)',
             ];
         }
 
@@ -59,7 +70,9 @@ final readonly class SoundDesk
 
         return [
             'For speech it rings '.$this->seconds($time).'; bare, '.$this->seconds($this->room->bare()->speechTime()).'.',
-            'A voice and the room are as loud at '.$this->reader->metres(Reverberation::criticalM($this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q)).' for a microphone that hears all around.',
+            'A voice and the room are as loud at '.$this->reader->metres(
+                Reverberation::criticalM($this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q),
+            ).' for a microphone that hears all around.',
         ];
     }
 
@@ -75,8 +88,16 @@ final readonly class SoundDesk
 
             return [
                 'name' => $ear->name, 'pattern' => $ear->model->name,
-                'equal' => $this->reader->metres(Reverberation::criticalM($this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q) * $pickup->distanceFactor()), 'distance' => $this->reader->metres($distance),
-                'over' => $this->reader->print(Quantity::of(Reverberation::directDb($distance, $this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q, $pickup), Unit::Decibel)),
+                'equal' => $this->reader->metres(
+                    Reverberation::criticalM($this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q) * $pickup->distanceFactor(),
+                ),
+                'distance' => $this->reader->metres($distance),
+                'over' => $this->reader->print(
+                    Quantity::of(
+                        Reverberation::directDb($distance, $this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q, $pickup),
+                        Unit::Decibel,
+                    ),
+                ),
             ];
         }, $this->situation->heard()));
     }
@@ -92,7 +113,14 @@ final readonly class SoundDesk
         $long = (count($levels) - 1) * self::DECAY_STEP_S;
 
         return [
-            'path' => 'M'.implode('L', array_map(fn (float $db, int $i): string => round(30 + (self::WIDTH - 30) * $i / (count($levels) - 1), 1).' '.$this->decayY($db), $levels, array_keys($levels))),
+            'path' => 'M'.implode(
+                'L',
+                array_map(
+                    fn (float $db, int $i): string => round(30 + (self::WIDTH - 30) * $i / (count($levels) - 1), 1).' '.$this->decayY($db),
+                    $levels,
+                    array_keys($levels),
+                ),
+            ),
             'seconds' => number_format($long, 1),
         ];
     }

@@ -29,7 +29,15 @@ final readonly class StaleView
     /** @return list<string> what was done since, the newest first */
     public function meanwhile(): array
     {
-        return array_values($this->stale->shoot->revisions()->latest('id')->limit(self::NEWEST)->get()->map(static fn (Revision $r): string => $r->words)->all());
+        return array_values(
+            $this->stale->shoot
+                ->revisions()
+                ->latest('id')
+                ->limit(self::NEWEST)
+                ->get()
+                ->map(static fn (Revision $r): string => $r->words)
+                ->all(),
+        );
     }
 
     /** @return list<array{field: string, theirs: string, yours: string}> */
@@ -39,7 +47,11 @@ final readonly class StaleView
         $document = PlanWriter::document($plan);
         $rows = [];
         foreach ($this->stale->edit->values ?? [] as $pointer => $yours) {
-            $rows[] = ['field' => $this->label($plan, $pointer), 'theirs' => $this->words($pointer, self::at($document, $pointer)), 'yours' => $this->words($pointer, $yours)];
+            $rows[] = [
+                'field' => $this->label($plan, $pointer),
+                'theirs' => $this->words($pointer, self::at($document, $pointer)),
+                'yours' => $this->words($pointer, $yours),
+            ];
         }
 
         return $rows;
@@ -52,7 +64,9 @@ final readonly class StaleView
         $card = (new Cards($plan->setup()))->find($path[4] ?? ($path[3] ?? '') ?: 'brief');
         $field = array_values(array_filter($card?->fields() ?? [], static fn (Field $f): bool => $f->pointer === $pointer))[0] ?? null;
 
-        return $card !== null && $field !== null ? "$card->title, ".lcfirst($field->label) : str_replace('_', ' ', (string) preg_replace('/_(m|deg|mm)$/', '', (string) end($path)));
+        return $card !== null && $field !== null
+            ? "$card->title, ".lcfirst($field->label)
+            : str_replace('_', ' ', (string) preg_replace('/_(m|deg|mm)$/', '', (string) end($path)));
     }
 
     private function words(string $pointer, mixed $value): string
@@ -70,7 +84,11 @@ final readonly class StaleView
     {
         $at = $document;
         foreach (array_slice(explode('/', $pointer), 1) as $step) {
-            $found = is_array($at) && array_is_list($at) ? array_values(array_filter($at, static fn (mixed $item): bool => is_array($item) && ($item['id'] ?? null) === $step))[0] ?? null : null;
+            $found = is_array($at) && array_is_list($at)
+                ? array_values(
+                    array_filter($at, static fn (mixed $item): bool => is_array($item) && ($item['id'] ?? null) === $step),
+                )[0] ?? null
+                : null;
             $at = $found ?? (is_array($at) ? ($at[$step] ?? null) : null);
         }
 

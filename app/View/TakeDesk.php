@@ -71,20 +71,34 @@ final readonly class TakeDesk
         $all = [];
         foreach ($this->situation->setup->setup->list('sections') as $section) {
             [$from, $to] = [max($this->beginsS(), $section->number('from_s') ?? 0.0), min($this->endsS(), $section->number('to_s') ?? 0.0)];
-            $to <= $from ?: $all[] = ['name' => $section->text('name'), 'x' => $this->x($from), 'width' => round($this->x($to) - $this->x($from), 1), 'leads' => $section->text('leads')];
+            $to <= $from ?: $all[] = [
+                'name' => $section->text('name'),
+                'x' => $this->x($from),
+                'width' => round($this->x($to) - $this->x($from), 1),
+                'leads' => $section->text('leads'),
+            ];
         }
 
         return $all;
     }
 
-    /** @return list<array{name: string, y: float, spans: list<array{x: float, width: float, words: string}>}> what is seen when, a row for each thing */
+    /**
+     * @return list<array{name: string, y: float, spans: list<array{x: float, width: float, words: string}>}> what is seen when, a row for
+     *     each thing
+     */
     public function rows(): array
     {
         $rows = [];
         foreach ($this->sweep->entries() as $entry) {
-            $name = $entry->seenBy === $this->sweep->path->camera->placement->id ? $this->situation->name($entry->owner) : 'seen by '.$this->situation->name($entry->seenBy);
+            $name = $entry->seenBy === $this->sweep->path->camera->placement->id
+                ? $this->situation->name($entry->owner)
+                : 'seen by '.$this->situation->name($entry->seenBy);
             $rows[$name]['name'] = $name;
-            $rows[$name]['spans'][] = ['x' => $this->x($entry->fromS), 'width' => max(1.5, round($this->x($entry->toS) - $this->x($entry->fromS), 1)), 'words' => self::clock($entry->fromS).'–'.self::clock($entry->toS)];
+            $rows[$name]['spans'][] = [
+                'x' => $this->x($entry->fromS),
+                'width' => max(1.5, round($this->x($entry->toS) - $this->x($entry->fromS), 1)),
+                'words' => self::clock($entry->fromS).'–'.self::clock($entry->toS),
+            ];
         }
         $y = 84.0;
         foreach ($rows as &$row) {
@@ -112,16 +126,28 @@ final readonly class TakeDesk
         return $points === [] ? '' : 'M'.implode('L', $points);
     }
 
-    /** @return list<array{id: string, name: string, at: float, clock: string, x: float, size: string, focal: string, height: string, pace: string, focus: string, zone: string, section: string}> */
+    /**
+     * @return list<array{id: string, name: string, at: float, clock: string, x: float, size: string, focal: string, height: string, pace: string, focus: string, zone: string, section: string}>
+     */
     public function marks(): array
     {
-        $pulls = array_column(array_map(static fn (FocusPull $p): array => [$p->mark->id, $p], FocusPull::along($this->sweep->path, $this->situation->setup)), 1, 0);
+        $pulls = array_column(
+            array_map(static fn (FocusPull $p): array => [$p->mark->id, $p], FocusPull::along($this->sweep->path, $this->situation->setup)),
+            1,
+            0,
+        );
         $rows = [];
         foreach ($this->sweep->path->marks as $i => $mark) {
             $pull = $pulls[$mark->id] ?? null;
             $rows[] = [
-                'id' => $mark->id, 'name' => $mark->name ?: 'mark '.($i + 1), 'at' => $mark->atS, 'clock' => self::clock($mark->atS), 'x' => $this->x($mark->atS),
-                'size' => $this->size($mark), 'focal' => $this->reader->print(Quantity::of($mark->focalMm, Unit::Millimetre)), 'height' => $this->reader->metres($mark->heightM),
+                'id' => $mark->id,
+                'name' => $mark->name ?: 'mark '.($i + 1),
+                'at' => $mark->atS,
+                'clock' => self::clock($mark->atS),
+                'x' => $this->x($mark->atS),
+                'size' => $this->size($mark),
+                'focal' => $this->reader->print(Quantity::of($mark->focalMm, Unit::Millimetre)),
+                'height' => $this->reader->metres($mark->heightM),
                 'pace' => $i === 0 ? '' : $this->reader->print(Quantity::of($this->sweep->path->speedTo($i), Unit::MetreASecond)),
                 'focus' => $pull === null ? '' : $this->reader->metres($pull->distanceM).' to '.$pull->on,
                 'zone' => $pull === null ? '' : $this->reader->metres($pull->nearM).'–'.$this->reader->print(Quantity::metres($pull->farM)),
@@ -136,19 +162,30 @@ final readonly class TakeDesk
     public function strip(): array
     {
         return array_map(static fn (FocusPull $p): array => [
-            'clock' => self::clock($p->mark->atS), 'name' => $p->mark->name, 'metric' => Quantity::metres($p->distanceM)->print(\FineFrame\Measure\UnitSystem::Metric), 'imperial' => Quantity::metres($p->distanceM)->print(\FineFrame\Measure\UnitSystem::Imperial),
+            'clock' => self::clock($p->mark->atS),
+            'name' => $p->mark->name,
+            'metric' => Quantity::metres($p->distanceM)->print(\FineFrame\Measure\UnitSystem::Metric),
+            'imperial' => Quantity::metres($p->distanceM)->print(\FineFrame\Measure\UnitSystem::Imperial),
         ], FocusPull::along($this->sweep->path, $this->situation->setup));
     }
 
     /** @return list<string> */
     public function worst(): array
     {
-        return array_map(fn (Entry $e): string => $this->situation->name($e->owner).' '.$this->reader->print(Quantity::share($this->sweep->shareAt($e, ($e->fromS + $e->toS) / 2))).' of '.$this->situation->name($e->seenBy).'’s frame at '.self::clock(($e->fromS + $e->toS) / 2), $this->sweep->entries());
+        return array_map(
+            fn (Entry $e): string => $this->situation->name($e->owner).' '.$this->reader->print(
+                Quantity::share($this->sweep->shareAt($e, ($e->fromS + $e->toS) / 2)),
+            ).' of '.$this->situation->name($e->seenBy).'’s frame at '.self::clock(($e->fromS + $e->toS) / 2),
+            $this->sweep->entries(),
+        );
     }
 
     private function section(float $seconds): string
     {
-        $now = array_filter($this->situation->setup->setup->list('sections'), static fn (Record $s): bool => $seconds >= ($s->number('from_s') ?? 0.0) && $seconds < ($s->number('to_s') ?? 0.0));
+        $now = array_filter(
+            $this->situation->setup->setup->list('sections'),
+            static fn (Record $s): bool => $seconds >= ($s->number('from_s') ?? 0.0) && $seconds < ($s->number('to_s') ?? 0.0),
+        );
 
         return $now === [] ? '' : array_values($now)[0]->text('name');
     }

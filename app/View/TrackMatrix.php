@@ -19,7 +19,10 @@ final readonly class TrackMatrix
     public function recorders(): array
     {
         $setup = $this->situation->setup->setup;
-        $names = [...array_map(static fn (Record $r): string => $r->text('name'), $setup->list('recorders')), ...array_map(static fn (Record $t): string => $t->text('recorder'), $setup->list('tracks'))];
+        $names = [
+            ...array_map(static fn (Record $r): string => $r->text('name'), $setup->list('recorders')),
+            ...array_map(static fn (Record $t): string => $t->text('recorder'), $setup->list('tracks')),
+        ];
 
         return array_values(array_unique(array_filter($names)));
     }
@@ -36,7 +39,16 @@ final readonly class TrackMatrix
             $voice === null ?: $pairs["$voice->person ".$track->text('source')] ??= [$voice->person, $voice->name, $track->text('source')];
         }
 
-        return array_values(array_map(fn (array $p): array => ['voice' => $p[1], 'source' => $p[2], 'cells' => array_map(fn (string $recorder): array => $this->cell($p[0], $p[2], $recorder), $this->recorders())], $pairs));
+        return array_values(
+            array_map(
+                fn (array $p): array => [
+                    'voice' => $p[1],
+                    'source' => $p[2],
+                    'cells' => array_map(fn (string $recorder): array => $this->cell($p[0], $p[2], $recorder), $this->recorders()),
+                ],
+                $pairs,
+            ),
+        );
     }
 
     /** @return array{recorder: string, on: bool, edit: string} */
@@ -44,11 +56,25 @@ final readonly class TrackMatrix
     {
         $tracks = $this->situation->setup->setup->list('tracks');
         $same = static fn (string $a, string $b): bool => mb_strtolower(trim($a)) === mb_strtolower(trim($b));
-        $here = array_values(array_filter($tracks, static fn (Record $t): bool => $t->text('voice') === $person && $same($t->text('source'), $source) && $same($t->text('recorder'), $recorder)));
+        $here = array_values(
+            array_filter(
+                $tracks,
+                static fn (Record $t): bool => $t->text('voice') === $person && $same($t->text('source'), $source) && $same(
+                    $t->text('recorder'),
+                    $recorder,
+                ),
+            ),
+        );
         $at = "/setups/{$this->situation->setup->setup->id}/tracks";
         $like = array_values(array_filter($tracks, static fn (Record $t): bool => $same($t->text('source'), $source)))[0] ?? null;
         $edit = $here === [] ? ["$at/-" => [
-            'id' => FreeId::of('tracks', array_map(static fn (Record $t): string => $t->id, $tracks)), 'name' => $source, 'voice' => $person, 'source' => $source, 'through' => $like?->text('through') ?: ($this->situation->ear($source)?->isWorn() === true ? 'a wireless link' : 'a cable'), 'link' => $like?->text('link') ?? '', 'recorder' => $recorder,
+            'id' => FreeId::of('tracks', array_map(static fn (Record $t): string => $t->id, $tracks)),
+            'name' => $source,
+            'voice' => $person,
+            'source' => $source,
+            'through' => $like?->text('through') ?: ($this->situation->ear($source)?->isWorn() === true ? 'a wireless link' : 'a cable'),
+            'link' => $like?->text('link') ?? '',
+            'recorder' => $recorder,
         ]] : array_fill_keys(array_map(static fn (Record $t): string => "$at/$t->id", $here), null);
 
         return ['recorder' => $recorder, 'on' => $here !== [], 'edit' => (string) json_encode($edit)];

@@ -21,7 +21,9 @@ final readonly class Whereabouts
     {
     }
 
-    /** @return list<array{id: string, name: string, kind: string, x: string, y: string, walls: string, state: string}> the floor as a table */
+    /**
+     * @return list<array{id: string, name: string, kind: string, x: string, y: string, walls: string, state: string}> the floor as a table
+     */
     public function table(): array
     {
         $rows = [];
@@ -32,8 +34,13 @@ final readonly class Whereabouts
                     continue;
                 }
                 $rows[] = [
-                    'id' => $thing->id, 'name' => $thing instanceof Record ? $thing->text('name') : $this->situation->name($thing->id), 'kind' => $list->one(),
-                    'x' => $this->reader->metres($place->x), 'y' => $this->reader->metres($place->y), 'walls' => $this->walls($place), 'state' => $this->state($thing->id)->value,
+                    'id' => $thing->id,
+                    'name' => $thing instanceof Record ? $thing->text('name') : $this->situation->name($thing->id),
+                    'kind' => $list->one(),
+                    'x' => $this->reader->metres($place->x),
+                    'y' => $this->reader->metres($place->y),
+                    'walls' => $this->walls($place),
+                    'state' => $this->state($thing->id)->value,
                 ];
             }
         }
@@ -41,7 +48,10 @@ final readonly class Whereabouts
         return $rows;
     }
 
-    /** @return list<array{name: string, words: string}> each thing's place from two walls, with its height, as read out to someone with a tape */
+    /**
+     * @return list<array{name: string, words: string}> each thing's place from two walls, with its height, as read out to someone with a
+     *     tape
+     */
     public function positions(): array
     {
         $s = $this->situation->setup->setup;
@@ -53,7 +63,11 @@ final readonly class Whereabouts
             $rows[] = [$c->label, $c->place, 'lens '.$this->reader->metres($c->heightM)];
         }
         foreach ($s->lights as $l) {
-            $rows[] = [$l->name, $l->place, 'middle of the face '.$this->reader->metres($l->heightM).', dimmer '.round(100 * $l->dimmer).' %'];
+            $rows[] = [
+                $l->name,
+                $l->place,
+                'middle of the face '.$this->reader->metres($l->heightM).', dimmer '.round(100 * $l->dimmer).' %',
+            ];
         }
         foreach ($s->booms as $b) {
             $rows[] = [$b->name, $b->place, 'tip '.$this->reader->metres($b->heightM)];
@@ -62,7 +76,11 @@ final readonly class Whereabouts
         foreach (SetupList::placed() as $list) {
             foreach ($list->rows($s) as $row) {
                 [$place, $height] = [SetupList::place($row), $row->number('height_m')];
-                $place === null ?: $rows[] = [$row->text('name'), $place, $height === null ? 'its middle' : $this->reader->metres($height).' high'];
+                $place === null ?: $rows[] = [
+                    $row->text('name'),
+                    $place,
+                    $height === null ? 'its middle' : $this->reader->metres($height).' high',
+                ];
             }
         }
         foreach ($s->furniture as $f) {
@@ -77,7 +95,17 @@ final readonly class Whereabouts
     {
         $moved = array_filter($this->situation->setup->setup->furniture, static fn (Furniture $f): bool => $f->isMoved());
 
-        return array_values(array_map(fn (Furniture $f): array => ['name' => $f->name, 'words' => 'back '.$this->reader->metres($f->place->distanceTo($f->found ?? $f->place)).': '.$this->walls($f->found ?? $f->place)], $moved));
+        return array_values(
+            array_map(
+                fn (Furniture $f): array => [
+                    'name' => $f->name,
+                    'words' => 'back '.$this->reader->metres(
+                        $f->place->distanceTo($f->found ?? $f->place),
+                    ).': '.$this->walls($f->found ?? $f->place),
+                ],
+                $moved,
+            ),
+        );
     }
 
     /** @return array<string, int> supports that the setup needs, by model */
@@ -92,7 +120,13 @@ final readonly class Whereabouts
     {
         $room = $this->situation->setup->room;
 
-        return ($room->contains($place) ? '' : 'outside, ').implode(', ', array_map(fn (Wall $w): string => $this->reader->metres($w->line->distanceTo($place)).' from the '.$w->name, $room->tapeWalls($place)));
+        return ($room->contains($place) ? '' : 'outside, ').implode(
+            ', ',
+            array_map(
+                fn (Wall $w): string => $this->reader->metres($w->line->distanceTo($place)).' from the '.$w->name,
+                $room->tapeWalls($place),
+            ),
+        );
     }
 
     /** The worst that is said about a thing. */

@@ -42,9 +42,18 @@ final class Workspace
         'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'photos' => 'Photos', 'compare' => 'Compare'],
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
         'stage' => ['above' => 'From above', 'colours' => 'Colours', 'side' => 'From the side', 'table' => 'Table'],
-        'cameras' => ['above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'cover' => 'Who covers whom', 'settings' => 'Settings', 'kit' => 'Kit', 'side' => 'From the side', 'table' => 'Table'],
-        'light' => ['above' => 'From above', 'stops' => 'Stops', 'propose' => 'Proposals', 'day' => 'Daylight', 'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table'],
-        'sound' => ['above' => 'From above', 'mics' => 'Microphones', 'room' => 'The room', 'tracks' => 'Tracks', 'cables' => 'Cables', 'radio' => 'Radio', 'music' => 'Music', 'side' => 'From the side', 'table' => 'Table'],
+        'cameras' => [
+            'above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'cover' => 'Who covers whom',
+            'settings' => 'Settings', 'kit' => 'Kit', 'side' => 'From the side', 'table' => 'Table',
+        ],
+        'light' => [
+            'above' => 'From above', 'stops' => 'Stops', 'propose' => 'Proposals', 'day' => 'Daylight',
+            'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table',
+        ],
+        'sound' => [
+            'above' => 'From above', 'mics' => 'Microphones', 'room' => 'The room', 'tracks' => 'Tracks',
+            'cables' => 'Cables', 'radio' => 'Radio', 'music' => 'Music', 'side' => 'From the side', 'table' => 'Table',
+        ],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -94,7 +103,16 @@ final class Workspace
     ) {
         [$this->stage, $this->look, $this->selected] = [$where->stage, $where->look, $where->card()];
         $this->room = $setup->room->called($where->room);
-        $this->where = new Where($where->stage, $where->look, (string) $this->place(), $this->room->id, $where->selected, $where->looked, $where->withChair, $where->crop);
+        $this->where = new Where(
+            $where->stage,
+            $where->look,
+            (string) $this->place(),
+            $this->room->id,
+            $where->selected,
+            $where->looked,
+            $where->withChair,
+            $where->crop,
+        );
         $this->situation = $judge->situation($setup);
         $began = microtime(true);
         $this->verdicts = $judge->judge($this->situation);
@@ -112,7 +130,13 @@ final class Workspace
     /** Whether the strip below shows what the lenses see. */
     public function hasFrames(): bool
     {
-        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true) && ! in_array($this->look, ['book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'cables', 'music', 'colours'], true) && $this->setup->cameras !== [];
+        return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true)
+            && ! in_array(
+                $this->look,
+                ['book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'cables', 'music', 'colours'],
+                true,
+            )
+            && $this->setup->cameras !== [];
     }
 
     /** @return string|null the setup, or the place where nothing is set up; null for the first setup */
@@ -140,10 +164,26 @@ final class Workspace
         [$plan, $here] = [$this->setup->plan, $this->setup];
         $first = $plan->setups[0];
         if (! in_array($this->stage, [Stage::Scout, Stage::Measure], true)) {
-            return count($plan->setups) < 2 ? [] : array_map(static fn (Setup $s): array => ['name' => $s->name, 'place' => $s->id === $first->id ? null : $s->id, 'here' => $s->id === $here->setup->id], $plan->setups);
+            return count($plan->setups) < 2
+                ? []
+                : array_map(
+                    static fn (Setup $s): array => [
+                        'name' => $s->name,
+                        'place' => $s->id === $first->id ? null : $s->id,
+                        'here' => $s->id === $here->setup->id,
+                    ],
+                    $plan->setups,
+                );
         }
 
-        return array_map(static fn (Location $l): array => ['name' => $l->name, 'place' => $l->id === $first->location ? null : $l->id, 'here' => $l->id === $here->location->id], $plan->locations);
+        return array_map(
+            static fn (Location $l): array => [
+                'name' => $l->name,
+                'place' => $l->id === $first->location ? null : $l->id,
+                'here' => $l->id === $here->location->id,
+            ],
+            $plan->locations,
+        );
     }
 
     /** The place and its lists, as brief, scouting and tape book show them. */
@@ -257,7 +297,13 @@ final class Workspace
     /** @return list<FrameDrawing> */
     public function frames(): array
     {
-        return FrameDrawing::all($this->situation, $this->reader, ! $this->isStill(), $this->isStill() && $this->stage === Stage::Light && ! $this->waits(Effort::LitFrames), $this->look === 'stops' && $this->stage === Stage::Light);
+        return FrameDrawing::all(
+            $this->situation,
+            $this->reader,
+            ! $this->isStill(),
+            $this->isStill() && $this->stage === Stage::Light && ! $this->waits(Effort::LitFrames),
+            $this->look === 'stops' && $this->stage === Stage::Light,
+        );
     }
 
     /** @return list<string> ids of cameras with something broken in their frame */
@@ -278,7 +324,14 @@ final class Workspace
         $milliseconds = Config::float($this->isPatient ? 'fineframe.mends_later_ms' : 'fineframe.mends_ms');
         $mayTry = $this->mends && ($this->isPatient || $this->judgedMs < $milliseconds);
 
-        return $this->mending ??= new Mending($this->judge, $this->setup, $this->verdicts, $this->mendsFrom, $mayTry ? $milliseconds : 0.0, $mayTry && $this->isPatient);
+        return $this->mending ??= new Mending(
+            $this->judge,
+            $this->setup,
+            $this->verdicts,
+            $this->mendsFrom,
+            $mayTry ? $milliseconds : 0.0,
+            $mayTry && $this->isPatient,
+        );
     }
 
     /** Whether a part takes longer than a page may, and comes after it. */
@@ -303,7 +356,10 @@ final class Workspace
 
         return array_values(array_filter(
             Figures::of($this->situation),
-            fn (Figure $f): bool => ($f->kind === $card->figureKind && in_array($f->about, [$card->id, $this->setup->location->id], true)) || ($f->kind === 'face' && $f->about === $face),
+            fn (Figure $f): bool => (
+                $f->kind === $card->figureKind
+                && in_array($f->about, [$card->id, $this->setup->location->id], true)
+            ) || ($f->kind === 'face' && $f->about === $face),
         ));
     }
 

@@ -25,7 +25,12 @@ final readonly class CardController
         $card = (new Cards($setup))->of($request->string('thing')->toString());
         $edit = CardInput::edit($card, $request->typed(), $this->desk->reader);
         if ($edit->values !== []) {
-            $shoot = $this->desk->store->commit($shoot, $request->version(), FollowThrough::of($setup, $edit), EditWords::of($setup, $edit));
+            $shoot = $this->desk->store->commit(
+                $shoot,
+                $request->version(),
+                FollowThrough::of($setup, $edit),
+                EditWords::of($setup, $edit),
+            );
         }
 
         return $this->desk->changed($request, $shoot);

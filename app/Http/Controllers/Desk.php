@@ -45,7 +45,17 @@ final readonly class Desk
         $setup = $this->setup($request, $plan ?? $this->store->open($shoot));
         [$isPatient, $mendsFrom] = [Where::word($request, 'later') !== '', max(0, (int) Where::word($request, 'from'))];
 
-        return new Workspace($shoot, $where->looked->applied($setup), $where, $this->reader, $this->judge, $mends, $setup, $isPatient, $mendsFrom);
+        return new Workspace(
+            $shoot,
+            $where->looked->applied($setup),
+            $where,
+            $this->reader,
+            $this->judge,
+            $mends,
+            $setup,
+            $isPatient,
+            $mendsFrom,
+        );
     }
 
     /** After a change: the parts of the page by htmx, or back to the page. */

@@ -23,7 +23,10 @@ final readonly class EditController
         $edit = $request->edit();
         $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), FollowThrough::of($setup, $edit), EditWords::of($setup, $edit)));
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit($shoot, $request->version(), FollowThrough::of($setup, $edit), EditWords::of($setup, $edit)),
+        );
     }
 
     public function preview(EditRequest $request, Shoot $shoot): Response

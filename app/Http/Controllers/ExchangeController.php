@@ -47,7 +47,11 @@ final readonly class ExchangeController
         $place = $this->desk->setup($request, $this->desk->store->open($shoot))->location;
         $room = $this->desk->room($request, $place);
 
-        return $this->file(TapeBookTable::write($room->taped), 'text/csv; charset=utf-8', Str::slug($room->name ?: $place->name).'-tape.csv');
+        return $this->file(
+            TapeBookTable::write($room->taped),
+            'text/csv; charset=utf-8',
+            Str::slug($room->name ?: $place->name).'-tape.csv',
+        );
     }
 
     public function kit(Request $request, Shoot $shoot): Response
@@ -59,7 +63,11 @@ final readonly class ExchangeController
     {
         $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
 
-        return $this->file(Writer::write($setup->room, $setup->setup->furniture), 'image/vnd.dxf', Str::slug($setup->location->name).'.dxf');
+        return $this->file(
+            Writer::write($setup->room, $setup->setup->furniture),
+            'image/vnd.dxf',
+            Str::slug($setup->location->name).'.dxf',
+        );
     }
 
     /** @throws ValidationException with a sentence if the file cannot be read */
@@ -72,7 +80,13 @@ final readonly class ExchangeController
             [$edit, $words, $said] = match ($request->string('what')->toString()) {
                 'tape' => $this->taped($plan, $place, $at, TapeBookTable::read($request->text(), $this->desk->reader->units)),
                 'drawing' => $this->drawn($plan, $place, $at, Reader::read($request->text(), $request->metresAUnit())),
-                'ies' => $this->lamp($plan, preg_match('/^\s*(TILT=|IES)/mi', $request->text()) === 1 ? IesReader::read($request->text()) : EulumdatReader::read($request->text()), Where::word($request, 'name')),
+                'ies' => $this->lamp(
+                    $plan,
+                    preg_match('/^\s*(TILT=|IES)/mi', $request->text()) === 1
+                        ? IesReader::read($request->text())
+                        : EulumdatReader::read($request->text()),
+                    Where::word($request, 'name'),
+                ),
                 'clap' => $this->clap($place, Recording::read($request->isTaken() ? $this->instruments->clap($place) : $request->bytes())),
                 'scan' => $this->scan($place, ScanTable::read($request->isTaken() ? $this->instruments->scan($place) : $request->text())),
                 'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),
@@ -91,7 +105,15 @@ final readonly class ExchangeController
      */
     private function taped(ShootPlan $plan, Location $place, string $at, array $book): array
     {
-        return [Refit::with($plan, $place->id, new Edit(["$at/walls" => $book['walls'], "$at/ties" => $book['ties'], "$at/angles" => $book['angles']])), 'Bring in a tape book', 'The tape book is in.'];
+        return [
+            Refit::with(
+                $plan,
+                $place->id,
+                new Edit(["$at/walls" => $book['walls'], "$at/ties" => $book['ties'], "$at/angles" => $book['angles']]),
+            ),
+            'Bring in a tape book',
+            'The tape book is in.',
+        ];
     }
 
     /**
@@ -100,7 +122,26 @@ final readonly class ExchangeController
      */
     private function drawn(ShootPlan $plan, Location $place, string $at, array $drawn): array
     {
-        return [Refit::with($plan, $place->id, new Edit(["$at/walls" => $drawn['walls'], "$at/ties" => [], "$at/angles" => [], "$at/openings" => $drawn['openings'], "$at/outlets" => [], "$at/rooms" => []])), 'Bring in a drawing', count($drawn['walls']).' walls and '.count($drawn['openings']).' openings are in. Check sills, heads and north: a floor plan does not say them.'];
+        return [
+            Refit::with(
+                $plan,
+                $place->id,
+                new Edit(
+                    [
+                        "$at/walls" => $drawn['walls'],
+                        "$at/ties" => [],
+                        "$at/angles" => [],
+                        "$at/openings" => $drawn['openings'],
+                        "$at/outlets" => [],
+                        "$at/rooms" => [],
+                    ],
+                ),
+            ),
+            'Bring in a drawing',
+            count($drawn['walls']).' walls and '.count(
+                $drawn['openings'],
+            ).' openings are in. Check sills, heads and north: a floor plan does not say them.',
+        ];
     }
 
     /**
@@ -144,16 +185,58 @@ final readonly class ExchangeController
      */
     private function clap(Location $place, Recording $recording): array
     {
-        $values = ['id' => FreeId::of('claps', array_map(static fn (Record $r): string => $r->id, $place->list('claps'))), 'name' => 'clap'];
+        $values = [
+            'id' => FreeId::of('claps', array_map(static fn (Record $r): string => $r->id, $place->list('claps'))),
+            'name' => 'clap',
+        ];
         $whole = Decay::of($recording->samples, $recording->rateHz);
         $heard = [];
         foreach (Material::BANDS_HZ as $hz) {
-            $decay = $hz < 0.45 * $recording->rateHz / 1.42 ? Decay::of(Decay::octave($recording->samples, $recording->rateHz, $hz), $recording->rateHz)->t20 : null;
+            $decay = $hz < 0.45 * $recording->rateHz / 1.42
+                ? Decay::of(Decay::octave($recording->samples, $recording->rateHz, $hz), $recording->rateHz)->t20
+                : null;
             $decay === null ?: $values["t_$hz"] = $heard[$hz] = round($decay, 3);
         }
-        $heard !== [] ?: throw UnreadableFile::saying('Too little of the decay stands over the noise: '.round($whole->rangeDb).' dB, and 35 are needed. Clap louder, or wait until it is quieter.');
+        $heard !== [] ?: throw UnreadableFile::saying(
+            'Too little of the decay stands over the noise: '.round(
+                $whole->rangeDb,
+            ).' dB, and 35 are needed. Clap louder, or wait until it is quieter.',
+        );
 
-        return [new Edit(["/locations/$place->id/scouted/claps" => [...Parts::written($place->list('claps')), $values + ['decay' => implode(' ', array_map(static fn (array $p): string => (string) round($p[1]), array_values(array_filter($whole->curve, static fn (array $p, int $i): bool => $i % 4 === 0 && $p[1] > -60.0, ARRAY_FILTER_USE_BOTH)))), 'range_db' => round($whole->rangeDb, 1)] + $this->clock->stamp($place)]]), 'Bring in a clap', 'The clap is in: '.implode(', ', array_map(static fn (int $hz, float $s): string => ($hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz').' '.number_format($s, 2).' s', array_keys($heard), $heard)).'.'];
+        return [
+            new Edit(
+                [
+                    "/locations/$place->id/scouted/claps" => [
+                        ...Parts::written($place->list('claps')),
+                        $values + [
+                            'decay' => implode(
+                                ' ',
+                                array_map(
+                                    static fn (array $p): string => (string) round($p[1]),
+                                    array_values(
+                                        array_filter(
+                                            $whole->curve,
+                                            static fn (array $p, int $i): bool => $i % 4 === 0 && $p[1] > -60.0,
+                                            ARRAY_FILTER_USE_BOTH,
+                                        ),
+                                    ),
+                                ),
+                            ),
+                            'range_db' => round($whole->rangeDb, 1),
+                        ] + $this->clock->stamp($place),
+                    ],
+                ],
+            ),
+            'Bring in a clap',
+            'The clap is in: '.implode(
+                ', ',
+                array_map(
+                    static fn (int $hz, float $s): string => ($hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz').' '.number_format($s, 2).' s',
+                    array_keys($heard),
+                    $heard,
+                ),
+            ).'.',
+        ];
     }
 
     /**
@@ -164,9 +247,23 @@ final readonly class ExchangeController
      */
     private function scan(Location $place, array $parts): array
     {
-        $rows = array_map(fn (array $p, int $i): array => ['id' => 'occupied-'.($i + 1), 'name' => 'heard at '.number_format(($p['from'] + $p['to']) / 2, 3), 'from_mhz' => round($p['from'], 4), 'to_mhz' => round($p['to'], 4), 'level_dbm' => round($p['level'], 1)] + $this->clock->stamp($place), $parts, array_keys($parts));
+        $rows = array_map(
+            fn (array $p, int $i): array => [
+                'id' => 'occupied-'.($i + 1),
+                'name' => 'heard at '.number_format(($p['from'] + $p['to']) / 2, 3),
+                'from_mhz' => round($p['from'], 4),
+                'to_mhz' => round($p['to'], 4),
+                'level_dbm' => round($p['level'], 1),
+            ] + $this->clock->stamp($place),
+            $parts,
+            array_keys($parts),
+        );
 
-        return [new Edit(["/locations/$place->id/scouted/occupied" => $rows]), 'Bring in a scan', (count($rows) === 1 ? 'One part of the air is' : count($rows).' parts of the air are').' in use.'];
+        return [
+            new Edit(["/locations/$place->id/scouted/occupied" => $rows]),
+            'Bring in a scan',
+            (count($rows) === 1 ? 'One part of the air is' : count($rows).' parts of the air are').' in use.',
+        ];
     }
 
     /** @return array{Edit, string, string} */
@@ -175,9 +272,22 @@ final readonly class ExchangeController
         $name = trim($name) === '' ? 'Lamp by its maker’s data' : mb_substr(trim($name), 0, 120);
         // What does not say how large it shines is taken for a small spot lamp.
         [$width, $length] = array_map(static fn (float $s): float => $s > 0.0 ? max(0.02, min(4.0, round($s, 3))) : 0.2, $web->sizeM);
-        $fixture = ['id' => FreeId::of('lamp', array_keys($plan->kit->fixtures)), 'name' => $name, 'width_m' => $width, 'height_m' => $length, 'depth_m' => 0.25, 'lux_at_1m' => max(1.0, round($web->candela(0, 0), 1)), 'watts' => $web->watts, 'web' => $web->write()];
+        $fixture = [
+            'id' => FreeId::of('lamp', array_keys($plan->kit->fixtures)),
+            'name' => $name,
+            'width_m' => $width,
+            'height_m' => $length,
+            'depth_m' => 0.25,
+            'lux_at_1m' => max(1.0, round($web->candela(0, 0), 1)),
+            'watts' => $web->watts,
+            'web' => $web->write(),
+        ];
 
-        return [new Edit(['/kit/fixtures/-' => $fixture]), "Bring in $name", "$name is in: ".round($web->lumens()).' lm, '.round($web->peak()).' cd at most.'];
+        return [
+            new Edit(['/kit/fixtures/-' => $fixture]),
+            "Bring in $name",
+            "$name is in: ".round($web->lumens()).' lm, '.round($web->peak()).' cd at most.',
+        ];
     }
 
     private function file(string $content, string $type, string $name): Response

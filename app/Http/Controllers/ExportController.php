@@ -28,18 +28,30 @@ final readonly class ExportController
 
     public function plan(Shoot $shoot): Response
     {
-        return $this->file(PlanWriter::json($this->desk->store->open($shoot)), 'application/json', Str::slug($shoot->title).'.fineframe.json');
+        return $this->file(
+            PlanWriter::json($this->desk->store->open($shoot)),
+            'application/json',
+            Str::slug($shoot->title).'.fineframe.json',
+        );
     }
 
     public function floor(Request $request, Shoot $shoot): Response
     {
-        return $this->file($this->drawings->floor($this->desk->workspace($request, $shoot, mends: false)), 'image/svg+xml', Str::slug($shoot->title).'-floor.svg');
+        return $this->file(
+            $this->drawings->floor($this->desk->workspace($request, $shoot, mends: false)),
+            'image/svg+xml',
+            Str::slug($shoot->title).'-floor.svg',
+        );
     }
 
     /** @throws UnknownThing if there is no such camera */
     public function frame(Request $request, Shoot $shoot, string $camera): Response
     {
-        return $this->file($this->drawings->frame($this->desk->workspace($request, $shoot, mends: false), $camera), 'image/svg+xml', Str::slug($shoot->title)."-$camera.svg");
+        return $this->file(
+            $this->drawings->frame($this->desk->workspace($request, $shoot, mends: false), $camera),
+            'image/svg+xml',
+            Str::slug($shoot->title)."-$camera.svg",
+        );
     }
 
     /**
@@ -51,9 +63,14 @@ final readonly class ExportController
     {
         $work = $this->desk->workspace($request, $shoot, mends: false);
         $take = self::take($work, $move);
-        $at = is_numeric($request->query('at')) ? max($take->beginsS(), min($take->endsS(), (float) $request->query('at'))) : $take->beginsS();
+        $at = is_numeric($request->query('at'))
+            ? max($take->beginsS(), min($take->endsS(), (float) $request->query('at')))
+            : $take->beginsS();
 
-        return response()->view('plan.frame', ['frame' => $take->frame($at)])->header('Content-Type', 'image/svg+xml')->header('Cache-Control', 'no-store');
+        return response()
+            ->view('plan.frame', ['frame' => $take->frame($at)])
+            ->header('Content-Type', 'image/svg+xml')
+            ->header('Cache-Control', 'no-store');
     }
 
     /** @throws UnknownThing if there is no such move */
@@ -62,7 +79,11 @@ final readonly class ExportController
         $work = $this->desk->workspace($request, $shoot, mends: false);
         $paper = $this->paper($request);
 
-        return response($this->sheet->strip(self::take($work, $move), $shoot->title, $paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="focus.pdf"']);
+        return response(
+            $this->sheet->strip(self::take($work, $move), $shoot->title, $paper),
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="focus.pdf"'],
+        );
     }
 
     public function contact(Request $request, Shoot $shoot, ContactSheet $contact): Response
@@ -70,7 +91,11 @@ final readonly class ExportController
         $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
         $pdf = $this->sheet->contact($shoot->title, $contact->rows($setup), $contact->left($setup), $this->paper($request));
 
-        return response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title).'-lamps.pdf"']);
+        return response(
+            $pdf,
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title).'-lamps.pdf"'],
+        );
     }
 
     /** Tracks, levels, microphones, cables and links on paper. */
@@ -83,7 +108,9 @@ final readonly class ExportController
 
     private static function take(Workspace $work, string $move): TakeDesk
     {
-        return array_values(array_filter($work->takes(), static fn (TakeDesk $t): bool => $t->id() === $move))[0] ?? throw UnknownThing::called('move', $move);
+        return array_values(
+            array_filter($work->takes(), static fn (TakeDesk $t): bool => $t->id() === $move),
+        )[0] ?? throw UnknownThing::called('move', $move);
     }
 
     public function sheet(Request $request, Shoot $shoot): Response
@@ -98,7 +125,11 @@ final readonly class ExportController
     /** As asked for; else as is usual where people measure so. */
     private function paper(Request $request): Paper
     {
-        return Paper::tryFrom(Where::word($request, 'paper')) ?? (app(Reader::class)->units === UnitSystem::Metric ? Paper::A4 : Paper::Letter);
+        return Paper::tryFrom(Where::word($request, 'paper')) ?? (
+            app(Reader::class)->units === UnitSystem::Metric
+            ? Paper::A4
+            : Paper::Letter
+        );
     }
 
     private function file(string $content, string $type, string $name): Response

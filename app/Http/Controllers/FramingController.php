@@ -34,12 +34,23 @@ final readonly class FramingController
         if ($body === null) {
             return $this->desk->changed($request, $shoot, 'There is nobody to frame.');
         }
-        $to = Where::word($request, 'by') === 'move' ? Reframe::byMove($situation->scene, $camera, $body, $size) : Reframe::byLens($situation->scene, $camera, $body, $size);
+        $to = Where::word($request, 'by') === 'move'
+            ? Reframe::byMove($situation->scene, $camera, $body, $size)
+            : Reframe::byLens($situation->scene, $camera, $body, $size);
         if ($to->why !== '') {
             return $this->desk->changed($request, $shoot, $this->cannot($to->why));
         }
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), FollowThrough::of($situation->setup, $to->edit), "Frame {$camera->placement->label} to a $size->value"), "{$camera->placement->label} frames a $size->value.");
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit(
+                $shoot,
+                $request->version(),
+                FollowThrough::of($situation->setup, $to->edit),
+                "Frame {$camera->placement->label} to a $size->value",
+            ),
+            "{$camera->placement->label} frames a $size->value.",
+        );
     }
 
     public function square(ThingRequest $request, Shoot $shoot): Response|RedirectResponse
@@ -53,7 +64,11 @@ final readonly class FramingController
         $mend = CameraIsSquare::squared($situation, $view, $square);
         $words = ucfirst((new Phrase($this->desk->reader))->mend($mend));
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $mend->edit, $words), "$words: done.");
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit($shoot, $request->version(), $mend->edit, $words),
+            "$words: done.",
+        );
     }
 
     public function cannot(string $why): string

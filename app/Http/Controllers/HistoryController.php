@@ -28,6 +28,10 @@ final readonly class HistoryController
     {
         $next = PlanStore::next($shoot);
 
-        return $this->desk->changed($request, $this->desk->store->redo($shoot, $request->version()), $next === null ? 'There is nothing to redo.' : "Redone: $next->words");
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->redo($shoot, $request->version()),
+            $next === null ? 'There is nothing to redo.' : "Redone: $next->words",
+        );
     }
 }

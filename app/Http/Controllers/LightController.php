@@ -33,22 +33,47 @@ final readonly class LightController
         [$stop, $ratio] = [self::number(Where::word($request, 'stop'), 0.7, 32.0), self::number(Where::word($request, 'ratio'), 1.0, 32.0)];
         $under = Where::word($request, 'under');
         $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio, $under === '' ? null : self::number($under, -3.0, 8.0));
-        $set = implode(', ', array_map(fn (string $id, float $d): string => $setup->name($id).' to '.$this->desk->reader->print(Quantity::share($d)), array_keys($plan->dimmers), $plan->dimmers));
-        $comes = number_format($plan->ratio, 1).' : 1, '.$this->desk->reader->print(Quantity::of(abs($plan->stopsOff), Unit::Stop)).($plan->stopsOff >= 0 ? ' over' : ' under').($plan->under === null ? '' : ', the background '.$this->desk->reader->print(Quantity::of(abs($plan->under), Unit::Stop)).($plan->under >= 0 ? ' under' : ' over').' the face');
+        $set = implode(
+            ', ',
+            array_map(
+                fn (string $id, float $d): string => $setup->name($id).' to '.$this->desk->reader->print(Quantity::share($d)),
+                array_keys($plan->dimmers),
+                $plan->dimmers,
+            ),
+        );
+        $comes = number_format($plan->ratio, 1).' : 1, '.$this->desk->reader->print(
+            Quantity::of(abs($plan->stopsOff), Unit::Stop),
+        ).($plan->stopsOff >= 0 ? ' over' : ' under').(
+            $plan->under === null
+            ? ''
+            : ', the background '.$this->desk->reader->print(
+                Quantity::of(abs($plan->under), Unit::Stop),
+            ).($plan->under >= 0 ? ' under' : ' over').' the face'
+        );
         if ($plan->dimmers === []) {
             return $this->desk->changed($request, $shoot, 'No lamp burns here.');
         }
         $said = $plan->isReached ? "$set: it comes out at $comes." : "$set comes nearest, at $comes. ".($plan->nearer > 0
-            ? 'For the rest, the key comes nearer by '.round(100 * $plan->nearer).' % of its way, or ISO goes up by '.$this->desk->reader->print(Quantity::of(-$plan->stopsOff, Unit::Stop)).'.'
+            ? 'For the rest, the key comes nearer by '.round(
+                100 * $plan->nearer,
+            ).' % of its way, or ISO goes up by '.$this->desk->reader->print(
+                Quantity::of(-$plan->stopsOff, Unit::Stop),
+            ).'.'
             : 'For the ratio, move a lamp, hang a cloth on the dark side, or bounce light back.');
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $plan->edit, 'Set the dimmers'), $said);
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit($shoot, $request->version(), $plan->edit, 'Set the dimmers'),
+            $said,
+        );
     }
 
     private static function number(string $text, float $least, float $most): float
     {
         $clean = trim(str_replace([',', 'T'], ['.', ''], $text));
 
-        return is_numeric($clean) && (float) $clean >= $least && (float) $clean <= $most ? (float) $clean : throw ValidationException::withMessages(['dimmers' => UnreadableField::number($text)->getMessage()." From $least to $most."]);
+        return is_numeric($clean) && (float) $clean >= $least && (float) $clean <= $most
+            ? (float) $clean
+            : throw ValidationException::withMessages(['dimmers' => UnreadableField::number($text)->getMessage()." From $least to $most."]);
     }
 }

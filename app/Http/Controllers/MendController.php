@@ -30,6 +30,10 @@ final readonly class MendController
         }
         $words = ucfirst((new Phrase($this->desk->reader))->mend($mend));
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $mend->edit, $words), "$words: done. It holds.");
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit($shoot, $request->version(), $mend->edit, $words),
+            "$words: done. It holds.",
+        );
     }
 }

@@ -31,10 +31,26 @@ final readonly class PhotoController
             $print = $this->darkroom->develop($photo, $shoot->id);
             $plan = $this->desk->store->open($shoot);
             [$at, $there, $entry] = $forBrief
-                ? ['/brief/references', $plan->brief->list('references'), ['name' => mb_substr(pathinfo($photo->getClientOriginalName(), PATHINFO_FILENAME), 0, 200), 'file' => $print->file]]
+                ? [
+                    '/brief/references',
+                    $plan->brief->list('references'),
+                    ['name' => mb_substr(pathinfo($photo->getClientOriginalName(), PATHINFO_FILENAME), 0, 200), 'file' => $print->file],
+                ]
                 : ["/locations/$place->id/scouted/photos", $plan->location($place->id)->list('photos'), $print->write()];
-            $edit = new Edit([$at => [...Parts::written($there), ['id' => FreeId::of($forBrief ? 'reference' : 'photo', array_column($there, 'id'))] + $entry]]);
-            $shoot = $this->desk->store->commit($shoot, $version, $edit, $forBrief ? 'Add a reference picture' : 'Add a photo of '.$place->name);
+            $edit = new Edit(
+                [
+                    $at => [
+                        ...Parts::written($there),
+                        ['id' => FreeId::of($forBrief ? 'reference' : 'photo', array_column($there, 'id'))] + $entry,
+                    ],
+                ],
+            );
+            $shoot = $this->desk->store->commit(
+                $shoot,
+                $version,
+                $edit,
+                $forBrief ? 'Add a reference picture' : 'Add a photo of '.$place->name,
+            );
             $version = $shoot->version;
         }
         $request->merge(['version' => $version, 'look' => $forBrief ? 'board' : 'photos']);

@@ -44,7 +44,16 @@ final readonly class PlaceController
         }
         $request->merge(['place' => '', 'select' => 'place']);
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), new Edit(["/locations/$place->id" => null]), "Remove the place $place->name"), "Removed $place->name. Undo brings it back.");
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit(
+                $shoot,
+                $request->version(),
+                new Edit(["/locations/$place->id" => null]),
+                "Remove the place $place->name",
+            ),
+            "Removed $place->name. Undo brings it back.",
+        );
     }
 
     /** The compass, held along the plan's up, corrected by the declination. */
@@ -54,7 +63,16 @@ final readonly class PlaceController
         $magnetic = (float) $this->instruments->compass($place)->value;
         $true = round(fmod(rad2deg($place->site?->trueBearing(deg2rad($magnetic)) ?? deg2rad($magnetic)) + 360, 360), 1);
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), new Edit(["/locations/$place->id/space/north_deg" => $true]), 'Take the compass bearing'), "Compass {$magnetic}°, true {$true}°. Iron in walls and floor pulls a compass: check it at another spot.");
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit(
+                $shoot,
+                $request->version(),
+                new Edit(["/locations/$place->id/space/north_deg" => $true]),
+                'Take the compass bearing',
+            ),
+            "Compass {$magnetic}°, true {$true}°. Iron in walls and floor pulls a compass: check it at another spot.",
+        );
     }
 
     /**
@@ -65,22 +83,41 @@ final readonly class PlaceController
     public function bearing(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
     {
         $place = $this->desk->setup($request, $this->desk->store->open($shoot))->location;
-        $wall = $place->space->wall(Where::word($request, 'wall')) ?? throw ValidationException::withMessages(['bearing' => 'Choose a wall of this room.']);
+        $wall = $place->space->wall(Where::word($request, 'wall')) ?? throw ValidationException::withMessages(
+            ['bearing' => 'Choose a wall of this room.'],
+        );
         [$from, $to] = [self::position(Where::word($request, 'from')), self::position(Where::word($request, 'to'))];
         $from !== $to ?: throw ValidationException::withMessages(['bearing' => 'The two points are the same.']);
         $bearing = Site::bearingBetween($from, $to);
         $north = round(rad2deg($wall->northFor($bearing)), 1);
         $walls = round(fmod(rad2deg($bearing) + 360, 360), 1);
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), new Edit(["/locations/$place->id/space/north_deg" => $north]), 'Take the bearing off a map'), "The $wall->name runs at {$walls}° true.");
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit(
+                $shoot,
+                $request->version(),
+                new Edit(["/locations/$place->id/space/north_deg" => $north]),
+                'Take the bearing off a map',
+            ),
+            "The $wall->name runs at {$walls}° true.",
+        );
     }
 
     /** @return array{float, float} */
     private static function position(string $text): array
     {
         $parts = array_map(trim(...), preg_split('/[;,\s]+/', trim($text)) ?: []);
-        if (count($parts) !== 2 || ! is_numeric($parts[0]) || ! is_numeric($parts[1]) || abs((float) $parts[0]) > 90 || abs((float) $parts[1]) > 180) {
-            throw ValidationException::withMessages(['bearing' => "“{$text}” is not a position: write latitude, longitude in degrees, as 52.0731, 1.2954."]);
+        if (
+            count($parts) !== 2
+            || ! is_numeric($parts[0])
+            || ! is_numeric($parts[1])
+            || abs((float) $parts[0]) > 90
+            || abs((float) $parts[1]) > 180
+        ) {
+            throw ValidationException::withMessages(
+                ['bearing' => "“{$text}” is not a position: write latitude, longitude in degrees, as 52.0731, 1.2954."],
+            );
         }
 
         return [(float) $parts[0], (float) $parts[1]];
@@ -94,9 +131,21 @@ final readonly class PlaceController
         [$width, $depth] = $this->size($request, 'shape');
         $room = $this->desk->room($request, $place);
         $at = "/locations/$place->id/space$room->pointer";
-        $edit = new Edit(NewPlace::sketch($at, $room->id, Where::word($request, 'shape'), $width, $depth)->values + ["$at/ties" => [], "$at/angles" => [], "$at/openings" => [], "$at/outlets" => [], "$at/rooms" => []]);
+        $edit = new Edit(
+            NewPlace::sketch($at, $room->id, Where::word($request, 'shape'), $width, $depth)->values + [
+                "$at/ties" => [],
+                "$at/angles" => [],
+                "$at/openings" => [],
+                "$at/outlets" => [],
+                "$at/rooms" => [],
+            ],
+        );
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $edit), 'Sketch the room'), 'A sketch to tape. Begin with any wall.');
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $edit), 'Sketch the room'),
+            'A sketch to tape. Begin with any wall.',
+        );
     }
 
     /**
@@ -110,9 +159,19 @@ final readonly class PlaceController
         $place = $this->desk->setup($request, $plan)->location;
         $before = $this->desk->room($request, $place);
         $name = trim(Where::word($request, 'name'));
-        $name !== '' && mb_strlen($name) <= 60 ?: throw ValidationException::withMessages(['join' => 'Name the room, in sixty letters at most.']);
+        $name !== ''
+            && mb_strlen($name) <= 60 ?: throw ValidationException::withMessages(['join' => 'Name the room, in sixty letters at most.']);
         [$width, $depth] = $this->size($request, 'join');
-        $new = NewPlace::behind($place, $before, Where::word($request, 'through'), $name, $width, $depth) ?? throw ValidationException::withMessages(['join' => 'Choose an opening of this room that is narrower than the room behind it.']);
+        $new = NewPlace::behind(
+            $place,
+            $before,
+            Where::word($request, 'through'),
+            $name,
+            $width,
+            $depth,
+        ) ?? throw ValidationException::withMessages(
+            ['join' => 'Choose an opening of this room that is narrower than the room behind it.'],
+        );
         $shoot = $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $new->edit), "Join the $name");
         $request->merge(['room' => $new->id]);
 
@@ -125,16 +184,27 @@ final readonly class PlaceController
         $place = $this->desk->setup($request, $plan)->location;
         $room = $this->desk->room($request, $place);
         $request->merge(['room' => '']);
-        $edit = Refit::with($plan, $place->id, new Edit(["/locations/$place->id/space".preg_replace('#/space$#', '', $room->pointer) => null]));
+        $edit = Refit::with(
+            $plan,
+            $place->id,
+            new Edit(["/locations/$place->id/space".preg_replace('#/space$#', '', $room->pointer) => null]),
+        );
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $edit, "Take out the $room->name"), "The $room->name is out. Undo brings it back.");
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit($shoot, $request->version(), $edit, "Take out the $room->name"),
+            "The $room->name is out. Undo brings it back.",
+        );
     }
 
     /** @return array{float, float} */
     private function size(ChangeRequest $request, string $field): array
     {
         try {
-            [$width, $depth] = array_map(fn (string $k): float => max(0.5, min(90.0, Length::parse(Where::word($request, $k), $this->desk->reader->units)->metres)), ['width', 'depth']);
+            [$width, $depth] = array_map(
+                fn (string $k): float => max(0.5, min(90.0, Length::parse(Where::word($request, $k), $this->desk->reader->units)->metres)),
+                ['width', 'depth'],
+            );
         } catch (FineFrameException $e) {
             throw ValidationException::withMessages([$field => $e->getMessage()]);
         }

@@ -22,8 +22,18 @@ final readonly class RadioController
         $plan = new RadioPlan($this->desk->setup($request, $this->desk->store->open($shoot)));
         $found = $plan->coordinated();
         $count = count($found['edit']->values);
-        $said = ($count === 0 ? 'Nothing was set.' : "Set $count links.").($found['left'] === [] ? '' : ' There is no room for '.implode(', ', $found['left']).': give it another block, or unlock another.');
+        $said = ($count === 0 ? 'Nothing was set.' : "Set $count links.").(
+            $found['left'] === []
+            ? ''
+            : ' There is no room for '.implode(', ', $found['left']).': give it another block, or unlock another.'
+        );
 
-        return $this->desk->changed($request, $count === 0 ? $shoot : $this->desk->store->commit($shoot, $request->version(), $found['edit'], 'Coordinate the wireless links'), $said);
+        return $this->desk->changed(
+            $request,
+            $count === 0
+                ? $shoot
+                : $this->desk->store->commit($shoot, $request->version(), $found['edit'], 'Coordinate the wireless links'),
+            $said,
+        );
     }
 }

@@ -23,7 +23,11 @@ final readonly class SetupController
         $plan = $this->desk->store->open($shoot);
         $place = $this->desk->setup($request, $plan)->location;
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), NewSetup::in($plan, $place)->edit, "Set up at $place->name"), 'Set up: add people, cameras and lamps in their stages.');
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit($shoot, $request->version(), NewSetup::in($plan, $place)->edit, "Set up at $place->name"),
+            'Set up: add people, cameras and lamps in their stages.',
+        );
     }
 
     public function copy(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse

@@ -34,7 +34,9 @@ final readonly class SheetController
             return $this->taken($request, $shoot);
         }
         $merge = new SheetMerge($sheet, $this->desk->reader);
-        $typed = $request->isMerge() ? $merge->typed($request->rows('rows'), $request->rows('was'), $request->string('drop')->toString()) : $request->typed();
+        $typed = $request->isMerge()
+            ? $merge->typed($request->rows('rows'), $request->rows('was'), $request->string('drop')->toString())
+            : $request->typed();
         $rows = (new SheetInput($sheet, $this->desk->reader))->rows($typed);
         $edit = match (true) {
             str_contains($sheet->pointer, '/space/') => Refit::with($plan, $setup->location->id, new Edit([$sheet->pointer => $rows])),
@@ -46,7 +48,10 @@ final readonly class SheetController
             throw StalePlan::meanwhile($shoot, $edit, $words);
         }
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->isMerge() ? $shoot->version : $request->version(), $edit, $words));
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit($shoot, $request->isMerge() ? $shoot->version : $request->version(), $edit, $words),
+        );
     }
 
     /** The field is named as `row/column`; what the instrument says stands in the form, unsaved. */
@@ -56,7 +61,13 @@ final readonly class SheetController
         $work = $this->desk->workspace($request, $shoot);
         $typed = $request->typed();
         try {
-            $reading = $this->bench->take($work->setup->location, $work->room->taped, $request->string('sheet')->toString(), $column, $typed[$row] ?? []);
+            $reading = $this->bench->take(
+                $work->setup->location,
+                $work->room->taped,
+                $request->string('sheet')->toString(),
+                $column,
+                $typed[$row] ?? [],
+            );
             $typed[$row] = array_merge($typed[$row] ?? [], $reading->cells($this->desk->reader));
             $said = $reading->words($this->desk->reader);
         } catch (NoReading $e) {

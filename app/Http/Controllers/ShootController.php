@@ -39,7 +39,10 @@ final readonly class ShootController
         $plan = PlanReader::json($request->plan());
         $shoot = Once::make($request->string('once')->toString(), fn (): Shoot => $this->store->create($plan, 'Imported from a file'));
 
-        return redirect()->route('stage', ['shoot' => $shoot->id, 'stage' => 'cameras'])->with('said', 'The file is imported as a new plan.');
+        return redirect()->route(
+            'stage',
+            ['shoot' => $shoot->id, 'stage' => 'cameras'],
+        )->with('said', 'The file is imported as a new plan.');
     }
 
     public function destroy(Shoot $shoot, Bin $bin): RedirectResponse

@@ -32,8 +32,16 @@ final readonly class ThingController
     public function mark(ThingRequest $request, Shoot $shoot): Response|RedirectResponse
     {
         $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
-        $camera = $setup->cameras[$request->string('thing')->toString()] ?? throw UnknownThing::called('camera', $request->string('thing')->toString());
-        $shoot = $this->desk->store->commit($shoot, $request->version(), NewMark::at($setup, $camera)->edit, "Set a mark for {$camera->placement->label}");
+        $camera = $setup->cameras[$request->string('thing')->toString()] ?? throw UnknownThing::called(
+            'camera',
+            $request->string('thing')->toString(),
+        );
+        $shoot = $this->desk->store->commit(
+            $shoot,
+            $request->version(),
+            NewMark::at($setup, $camera)->edit,
+            "Set a mark for {$camera->placement->label}",
+        );
         $request->merge(['look' => 'take']);
 
         return $this->desk->changed($request, $shoot, 'A mark is set where the camera stands. Move the camera, and set the next.');
@@ -48,6 +56,10 @@ final readonly class ThingController
         $edit = NewThing::without($setup, $id) ?? new Edit([]);
         $request->merge(['select' => 'none']);
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $edit, "Remove $name"), "Removed $name. Undo brings it back.");
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit($shoot, $request->version(), $edit, "Remove $name"),
+            "Removed $name. Undo brings it back.",
+        );
     }
 }

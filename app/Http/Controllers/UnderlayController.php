@@ -37,14 +37,27 @@ final readonly class UnderlayController
             $said = 'The floor plan is scaled.';
         }
 
-        return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), new Edit(["/locations/$place->id/space/underlay" => $values]), $picture === null ? 'Scale the floor plan underneath' : 'Lay a floor plan underneath'), $said);
+        return $this->desk->changed(
+            $request,
+            $this->desk->store->commit(
+                $shoot,
+                $request->version(),
+                new Edit(["/locations/$place->id/space/underlay" => $values]),
+                $picture === null ? 'Scale the floor plan underneath' : 'Lay a floor plan underneath',
+            ),
+            $said,
+        );
     }
 
     /** @return array<string, mixed> */
     private function scaled(UnderlayRequest $request, ?Underlay $underlay): array
     {
         try {
-            return $underlay?->scaled($request->point(1), $request->point(2), Length::parse($request->string('apart')->toString(), $this->desk->reader->units)->metres) ?? throw ValidationException::withMessages(['underlay' => 'Choose a picture of the floor plan first.']);
+            return $underlay?->scaled(
+                $request->point(1),
+                $request->point(2),
+                Length::parse($request->string('apart')->toString(), $this->desk->reader->units)->metres,
+            ) ?? throw ValidationException::withMessages(['underlay' => 'Choose a picture of the floor plan first.']);
         } catch (FineFrameException $e) {
             throw ValidationException::withMessages(['apart' => $e->getMessage()]);
         }

@@ -18,7 +18,11 @@ final class KnownHosts
     {
         $host = strtolower((string) preg_replace('/:\d+$/', '', (string) $request->headers->get('host')));
         if (! in_array($host, [...self::LOOPBACK, ...self::named()], true)) {
-            return new Response("This name is not one that Fine Frame answers to. Set HOSTS to the names it should answer to, as HOSTS=studio.local, and start it again.\n", 421, ['Content-Type' => 'text/plain; charset=utf-8']);
+            return new Response(
+                "This name is not one that Fine Frame answers to. Set HOSTS to the names it should answer to, as HOSTS=studio.local, and start it again.\n",
+                421,
+                ['Content-Type' => 'text/plain; charset=utf-8'],
+            );
         }
         $response = $next($request);
         assert($response instanceof Answer);

@@ -12,13 +12,22 @@ final class BringRequest extends ChangeRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return parent::rules() + ['what' => ['required', 'in:tape,drawing,readings,kit,ies,clap,scan'], 'file' => ['required_without:take', 'file', 'max:20480'], 'take' => ['nullable', 'in:1'], 'unit' => ['nullable', 'in:m,cm,mm,in,ft']];
+        return parent::rules() + [
+            'what' => ['required', 'in:tape,drawing,readings,kit,ies,clap,scan'],
+            'file' => ['required_without:take', 'file', 'max:20480'],
+            'take' => ['nullable', 'in:1'],
+            'unit' => ['nullable', 'in:m,cm,mm,in,ft'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required_without' => 'Choose a file.', 'file.max' => 'The file is larger than 20 MB.', 'file.uploaded' => 'The file did not arrive whole. Send it again.'];
+        return [
+            'file.required_without' => 'Choose a file.',
+            'file.max' => 'The file is larger than 20 MB.',
+            'file.uploaded' => 'The file did not arrive whole. Send it again.',
+        ];
     }
 
     /** Whether an instrument takes it now, in place of a file. */
@@ -44,7 +53,9 @@ final class BringRequest extends ChangeRequest
         }
         $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
 
-        return ! str_contains($text, "\0") ? $text : throw ValidationException::withMessages(['file' => 'That is not a text file: bring CSV, or ASCII DXF.']);
+        return ! str_contains($text, "\0")
+            ? $text
+            : throw ValidationException::withMessages(['file' => 'That is not a text file: bring CSV, or ASCII DXF.']);
     }
 
     /** Metres in a drawing unit. */

@@ -9,7 +9,11 @@ final class CardRequest extends ChangeRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return parent::rules() + ['thing' => ['required', 'string', 'max:64'], 'fields' => ['array', 'max:80'], 'fields.*' => ['nullable', 'string', 'max:200']];
+        return parent::rules() + [
+            'thing' => ['required', 'string', 'max:64'],
+            'fields' => ['array', 'max:80'],
+            'fields.*' => ['nullable', 'string', 'max:200'],
+        ];
     }
 
     /** @return array<string, string> by pointer */

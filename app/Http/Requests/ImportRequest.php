@@ -20,7 +20,11 @@ final class ImportRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['plan.required' => 'Choose a plan file.', 'plan.max' => 'The file is larger than 10 MB; a plan is far smaller.', 'plan.uploaded' => 'The file did not arrive; it may be larger than 10 MB.'];
+        return [
+            'plan.required' => 'Choose a plan file.',
+            'plan.max' => 'The file is larger than 10 MB; a plan is far smaller.',
+            'plan.uploaded' => 'The file did not arrive; it may be larger than 10 MB.',
+        ];
     }
 
     public function plan(): string

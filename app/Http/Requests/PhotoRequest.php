@@ -17,7 +17,12 @@ final class PhotoRequest extends ChangeRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['photos.required' => 'Choose a photo.', 'photos.*.max' => 'A photo may be 30 MB at most.', 'photos.*.file' => 'That file did not arrive whole. Send it again.', 'photos.*.uploaded' => 'That file did not arrive whole. Send it again.'];
+        return [
+            'photos.required' => 'Choose a photo.',
+            'photos.*.max' => 'A photo may be 30 MB at most.',
+            'photos.*.file' => 'That file did not arrive whole. Send it again.',
+            'photos.*.uploaded' => 'That file did not arrive whole. Send it again.',
+        ];
     }
 
     /** @return list<UploadedFile> */

@@ -9,7 +9,18 @@ final class SheetRequest extends ChangeRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return parent::rules() + ['sheet' => ['required', 'string', 'max:40'], 'merge' => ['nullable', 'in:1'], 'was' => ['array', 'max:240'], 'was.*' => ['array', 'max:30'], 'was.*.*' => ['nullable', 'string', 'max:2000'], 'rows' => ['array', 'max:240'], 'rows.*' => ['array', 'max:30'], 'rows.*.*' => ['nullable', 'string', 'max:2000'], 'take' => ['nullable', 'string', 'max:80'], 'drop' => ['nullable', 'string', 'max:80']];
+        return parent::rules() + [
+            'sheet' => ['required', 'string', 'max:40'],
+            'merge' => ['nullable', 'in:1'],
+            'was' => ['array', 'max:240'],
+            'was.*' => ['array', 'max:30'],
+            'was.*.*' => ['nullable', 'string', 'max:2000'],
+            'rows' => ['array', 'max:240'],
+            'rows.*' => ['array', 'max:30'],
+            'rows.*.*' => ['nullable', 'string', 'max:2000'],
+            'take' => ['nullable', 'string', 'max:80'],
+            'drop' => ['nullable', 'string', 'max:80'],
+        ];
     }
 
     /** @return array<array-key, array<string, string>> the rows as typed, without the one that is dropped */

@@ -12,7 +12,10 @@ final class ThingRequest extends ChangeRequest
     /** @return array<string, list<string|Enum>> */
     public function rules(): array
     {
-        return parent::rules() + ['kind' => ['required_without:thing', new Enum(NewKind::class)], 'thing' => ['required_without:kind', 'string', 'max:64']];
+        return parent::rules() + [
+            'kind' => ['required_without:thing', new Enum(NewKind::class)],
+            'thing' => ['required_without:kind', 'string', 'max:64'],
+        ];
     }
 
     public function kind(): NewKind

@@ -12,14 +12,24 @@ final class UnderlayRequest extends ChangeRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return parent::rules() + ['underlay' => ['nullable', 'file', 'max:30720'], 'apart' => ['required_without:underlay', 'nullable', 'string', 'max:40']]
+        return parent::rules() + [
+            'underlay' => ['nullable', 'file', 'max:30720'],
+            'apart' => ['required_without:underlay', 'nullable', 'string', 'max:40'],
+        ]
             + array_fill_keys(['x1', 'y1', 'x2', 'y2'], ['required_without:underlay', 'nullable', 'numeric']);
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return array_fill_keys(['x1.required_without', 'y1.required_without', 'x2.required_without', 'y2.required_without'], 'Mark two points on the floor first.') + ['apart.required_without' => 'Say how far apart they are.', 'underlay.max' => 'The picture may be 30 MB at most.', 'underlay.uploaded' => 'The file did not arrive whole. Send it again.'];
+        return array_fill_keys(
+            ['x1.required_without', 'y1.required_without', 'x2.required_without', 'y2.required_without'],
+            'Mark two points on the floor first.',
+        ) + [
+            'apart.required_without' => 'Say how far apart they are.',
+            'underlay.max' => 'The picture may be 30 MB at most.',
+            'underlay.uploaded' => 'The file did not arrive whole. Send it again.',
+        ];
     }
 
     public function picture(): ?UploadedFile

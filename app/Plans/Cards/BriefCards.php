@@ -21,12 +21,25 @@ final readonly class BriefCards
     public function brief(): Card
     {
         [$shoot, $brief] = [$this->plan->shoot, $this->plan->brief];
-        $facts = static fn (string ...$names): array => FactFields::of('/brief/facts', $brief->facts, BriefLists::facts(), array_values($names));
+        $facts = static fn (string ...$names): array => FactFields::of(
+            '/brief/facts',
+            $brief->facts,
+            BriefLists::facts(),
+            array_values($names),
+        );
         $kinds = array_map(static fn (ShootKind $k): string => $k->value, ShootKind::cases());
         $limits = [];
         foreach (array_keys(Limits::ALL) as $name) {
             $unit = str_ends_with($name, '_deg') ? '°' : (str_ends_with($name, '_db') ? 'dB' : (str_ends_with($name, '_s') ? 's' : ''));
-            $limits[] = new Field("/brief/limits/$name", ucfirst(str_replace('_', ' ', (string) preg_replace('/_(m|deg|db|s)$/', '', $name))).($brief->limits->isOfSchool($name) ? ' (school)' : ''), str_ends_with($name, '_m') ? Kind::Length : Kind::Number, $brief->limits->get($name), unit: $unit);
+            $limits[] = new Field(
+                "/brief/limits/$name",
+                ucfirst(
+                    str_replace('_', ' ', (string) preg_replace('/_(m|deg|db|s)$/', '', $name)),
+                ).($brief->limits->isOfSchool($name) ? ' (school)' : ''),
+                str_ends_with($name, '_m') ? Kind::Length : Kind::Number,
+                $brief->limits->get($name),
+                unit: $unit,
+            );
         }
 
         return new Card('brief', 'Brief', 'brief', [
@@ -53,10 +66,22 @@ final readonly class BriefCards
             foreach (array_keys($schools) as $school) {
                 $reasons[$school] = self::word("schools.$question.schools.$school", (string) $school);
             }
-            $fields[] = new Field("/brief/schools/$question", self::word("schools.$question.question", $question), Kind::Choice, $this->plan->brief->schools->of($question), $reasons);
+            $fields[] = new Field(
+                "/brief/schools/$question",
+                self::word("schools.$question.question", $question),
+                Kind::Choice,
+                $this->plan->brief->schools->of($question),
+                $reasons,
+            );
         }
 
-        return new Card('schools', 'Schools', 'schools', ['Where good people differ' => $fields], note: 'Where a school bears on a check, it changes what that judges by. None is wrong.');
+        return new Card(
+            'schools',
+            'Schools',
+            'schools',
+            ['Where good people differ' => $fields],
+            note: 'Where a school bears on a check, it changes what that judges by. None is wrong.',
+        );
     }
 
     private static function word(string $key, string $fallback): string

@@ -57,9 +57,23 @@ final readonly class CameraCards
             'Role' => [
                 $at->choice('role', 'Is there as', $c->role->value, Cards::names(Role::class)),
                 $at->text('operator', 'At it is', $c->operator),
-                ...array_map(fn (string $id, string $name): Field => new Field("/setups/{$this->setup->setup->id}/cameras/$c->id/covers/$id", "Also covers $name", FieldKind::Flag, in_array($id, $c->covers, true)), array_keys($this->subjects()), $this->subjects()),
+                ...array_map(
+                    fn (string $id, string $name): Field => new Field(
+                        "/setups/{$this->setup->setup->id}/cameras/$c->id/covers/$id",
+                        "Also covers $name",
+                        FieldKind::Flag,
+                        in_array($id, $c->covers, true),
+                    ),
+                    array_keys($this->subjects()),
+                    $this->subjects(),
+                ),
             ],
-            'Set otherwise than planned' => FactFields::of("/setups/{$this->setup->setup->id}/cameras/$c->id/settings", $c->settings, Settings::columns(), array_keys(Settings::columns())),
+            'Set otherwise than planned' => FactFields::of(
+                "/setups/{$this->setup->setup->id}/cameras/$c->id/settings",
+                $c->settings,
+                Settings::columns(),
+                array_keys(Settings::columns()),
+            ),
         ], "/setups/{$this->setup->setup->id}/cameras/$c->id");
     }
 
@@ -75,17 +89,34 @@ final readonly class CameraCards
 
                     return new Card($id, $mark->name ?: 'Mark', 'mark', [
                         'Mark' => [$at->text('name', 'What happens', $mark->name), $at->number('at_s', 'At', $mark->atS, 's')],
-                        'Place' => [$at->length('x_m', 'Across', $mark->place->x), $at->length('y_m', 'Up the plan', $mark->place->y), $at->length('height_m', 'Lens height', $mark->heightM), $at->number('focal_mm', 'Focal length', $mark->focalMm, 'mm')],
+                        'Place' => [
+                            $at->length('x_m', 'Across', $mark->place->x),
+                            $at->length('y_m', 'Up the plan', $mark->place->y),
+                            $at->length('height_m', 'Lens height', $mark->heightM),
+                            $at->number('focal_mm', 'Focal length', $mark->focalMm, 'mm'),
+                        ],
                         'Aim' => [
                             $at->choice('subject', 'At the eyes of', $mark->subject, ['' => 'nobody: along the bearing'] + $this->people()),
-                            ...($mark->subject === null ? [$at->number('bearing_deg', 'Bearing', round(rad2deg($mark->bearingRad), 3), '°'), $at->number('tilt_deg', 'Tilt', round(rad2deg($mark->tiltRad), 3), '°')]
-                                : [$at->share('lead', 'Face off centre', $mark->lead), $at->share('eye_line', 'Eyes below the top', $mark->eyeLine)]),
+                            ...($mark->subject === null ? [
+                                $at->number('bearing_deg', 'Bearing', round(rad2deg($mark->bearingRad), 3), '°'),
+                                $at->number('tilt_deg', 'Tilt', round(rad2deg($mark->tiltRad), 3), '°'),
+                            ]
+                                : [
+                                    $at->share('lead', 'Face off centre', $mark->lead),
+                                    $at->share('eye_line', 'Eyes below the top', $mark->eyeLine),
+                                ]),
                         ],
                         'The whole move' => [
                             new Field("$base/helper", 'A helper', FieldKind::Text, $move->helper),
                             new Field("$base/cable_m", 'Tether, 0 for none', FieldKind::Length, $move->cableM),
                             new Field("$base/cable_x_m", 'Tether from, across', FieldKind::Length, $move->cableFrom?->x, optional: true),
-                            new Field("$base/cable_y_m", 'Tether from, up the plan', FieldKind::Length, $move->cableFrom?->y, optional: true),
+                            new Field(
+                                "$base/cable_y_m",
+                                'Tether from, up the plan',
+                                FieldKind::Length,
+                                $move->cableFrom?->y,
+                                optional: true,
+                            ),
                         ],
                     ], $base);
                 }

@@ -12,8 +12,15 @@ final readonly class Card
      * @param  array<string, mixed>  $seeds  what must stand in the plan before a field below it can be set, by pointer
      * @param  string|null  $pointer  of the thing, when it can be taken out of the plan
      */
-    public function __construct(public string $id, public string $title, public string $figureKind, public array $groups, public ?string $pointer = null, public string $note = '', public array $seeds = [])
-    {
+    public function __construct(
+        public string $id,
+        public string $title,
+        public string $figureKind,
+        public array $groups,
+        public ?string $pointer = null,
+        public string $note = '',
+        public array $seeds = [],
+    ) {
     }
 
     /** @return list<Field> */

@@ -36,7 +36,14 @@ final class CardInput
             throw ValidationException::withMessages($errors);
         }
 
-        $needed = array_filter($card->seeds, static fn (string $at): bool => array_filter(array_keys($values), static fn (string $p): bool => str_starts_with($p, $at.'/')) !== [], ARRAY_FILTER_USE_KEY);
+        $needed = array_filter(
+            $card->seeds,
+            static fn (string $at): bool => array_filter(
+                array_keys($values),
+                static fn (string $p): bool => str_starts_with($p, $at.'/'),
+            ) !== [],
+            ARRAY_FILTER_USE_KEY,
+        );
 
         return new Edit($needed + $values);
     }

@@ -71,7 +71,10 @@ final readonly class Cards
     private function person(Person $p): Card
     {
         $at = $this->at("subjects/$p->id");
-        $gazes = ['' => 'straight ahead'] + $this->people($p->id) + array_map(static fn (Camera $c): string => 'lens of '.$c->placement->label, $this->setup->cameras);
+        $gazes = ['' => 'straight ahead'] + $this->people($p->id) + array_map(
+            static fn (Camera $c): string => 'lens of '.$c->placement->label,
+            $this->setup->cameras,
+        );
 
         return new Card($p->id, $p->name, 'face', [
             'Who' => [
@@ -106,13 +109,40 @@ final readonly class Cards
                 $at->length('height_m', 'Height', $f->heightM),
                 $at->length('base_m', 'Off the floor', $f->baseM),
                 $at->choice('finish', 'Its front is', $f->finish->value, self::names(Finish::class)),
-                new Field("/setups/{$this->setup->setup->id}/furniture/$f->id/keep_out", 'Ours, and kept out of frame', FieldKind::Flag, $f->keepOut),
-                new Field("/setups/{$this->setup->setup->id}/furniture/$f->id/reflects", 'A board or cloth gives back', FieldKind::Share, $f->reflects, unit: '%', optional: true),
+                new Field(
+                    "/setups/{$this->setup->setup->id}/furniture/$f->id/keep_out",
+                    'Ours, and kept out of frame',
+                    FieldKind::Flag,
+                    $f->keepOut,
+                ),
+                new Field(
+                    "/setups/{$this->setup->setup->id}/furniture/$f->id/reflects",
+                    'A board or cloth gives back',
+                    FieldKind::Share,
+                    $f->reflects,
+                    unit: '%',
+                    optional: true,
+                ),
             ],
-            'Place' => [...$this->place($at, $f->place->x, $f->place->y), $at->number('turn_deg', 'Turned', round(rad2deg($f->turnRad), 3), '°')],
+            'Place' => [
+                ...$this->place($at, $f->place->x, $f->place->y),
+                $at->number('turn_deg', 'Turned', round(rad2deg($f->turnRad), 3), '°'),
+            ],
             'Found at, and put back to' => [
-                new Field("/setups/{$this->setup->setup->id}/furniture/$f->id/found_x_m", 'Across', FieldKind::Length, $f->found?->x, optional: true),
-                new Field("/setups/{$this->setup->setup->id}/furniture/$f->id/found_y_m", 'Up the plan', FieldKind::Length, $f->found?->y, optional: true),
+                new Field(
+                    "/setups/{$this->setup->setup->id}/furniture/$f->id/found_x_m",
+                    'Across',
+                    FieldKind::Length,
+                    $f->found?->x,
+                    optional: true,
+                ),
+                new Field(
+                    "/setups/{$this->setup->setup->id}/furniture/$f->id/found_y_m",
+                    'Up the plan',
+                    FieldKind::Length,
+                    $f->found?->y,
+                    optional: true,
+                ),
             ],
         ], "/setups/{$this->setup->setup->id}/furniture/$f->id");
     }
@@ -127,19 +157,60 @@ final readonly class Cards
                 $at->text('name', 'Name', $l->name),
                 $at->choice('fixture', 'Fixture', $l->fixture, self::models($kit->fixtures)),
                 new Field("/setups/{$this->setup->setup->id}/lights/$l->id/on", 'Burns', FieldKind::Flag, $l->on),
-                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/practical", 'A practical, meant to be seen', FieldKind::Flag, $l->practical),
-                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/silhouette", 'Its shadows are meant', FieldKind::Flag, $l->silhouette),
-                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/carried", 'Carried, goes with them', FieldKind::Flag, $l->carried),
+                new Field(
+                    "/setups/{$this->setup->setup->id}/lights/$l->id/practical",
+                    'A practical, meant to be seen',
+                    FieldKind::Flag,
+                    $l->practical,
+                ),
+                new Field(
+                    "/setups/{$this->setup->setup->id}/lights/$l->id/silhouette",
+                    'Its shadows are meant',
+                    FieldKind::Flag,
+                    $l->silhouette,
+                ),
+                new Field(
+                    "/setups/{$this->setup->setup->id}/lights/$l->id/carried",
+                    'Carried, goes with them',
+                    FieldKind::Flag,
+                    $l->carried,
+                ),
                 $at->share('dimmer', 'Dimmer', $l->dimmer, '%'),
                 $at->number('kelvin', 'Colour', $l->kelvin, 'K'),
                 $at->number('duv', 'Off green (+) or magenta (−), Duv', $l->duv),
                 $at->choice('subject', 'Lights', $l->subject, $this->people()),
             ],
-            'Before it, from the lamp outward' => array_map(static fn (string $slot): Field => $at->choice($slot, ucfirst($slot), $l->modifiers[$slot] ?? null, ['' => 'nothing'] + self::models($kit->modifiers)), LightPlacement::SLOTS),
+            'Before it, from the lamp outward' => array_map(
+                static fn (string $slot): Field => $at->choice(
+                    $slot,
+                    ucfirst($slot),
+                    $l->modifiers[$slot] ?? null,
+                    ['' => 'nothing'] + self::models($kit->modifiers),
+                ),
+                LightPlacement::SLOTS,
+            ),
             'Turned to a point, not the face' => [
-                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_x_m", 'Point across', FieldKind::Length, $l->aim?->x, optional: true),
-                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_y_m", 'Point up the plan', FieldKind::Length, $l->aim?->y, optional: true),
-                new Field("/setups/{$this->setup->setup->id}/lights/$l->id/aim_height_m", 'Point’s height', FieldKind::Length, $l->aim?->z, optional: true),
+                new Field(
+                    "/setups/{$this->setup->setup->id}/lights/$l->id/aim_x_m",
+                    'Point across',
+                    FieldKind::Length,
+                    $l->aim?->x,
+                    optional: true,
+                ),
+                new Field(
+                    "/setups/{$this->setup->setup->id}/lights/$l->id/aim_y_m",
+                    'Point up the plan',
+                    FieldKind::Length,
+                    $l->aim?->y,
+                    optional: true,
+                ),
+                new Field(
+                    "/setups/{$this->setup->setup->id}/lights/$l->id/aim_height_m",
+                    'Point’s height',
+                    FieldKind::Length,
+                    $l->aim?->z,
+                    optional: true,
+                ),
             ],
             'Place' => [
                 ...$this->place($at, $l->place->x, $l->place->y),
@@ -187,7 +258,17 @@ final readonly class Cards
             new Field("/setups/$setup->id/name", 'Name', FieldKind::Text, $setup->name),
             new Field("/setups/$setup->id/work", 'Worked as', FieldKind::Choice, $setup->work->value, self::names(Work::class)),
         ], 'When it is recorded' => [
-            new Field("/setups/$setup->id/day", 'Day', FieldKind::Choice, $setup->day ?? '', ['' => 'the first under When'] + array_map($this->dayName(...), array_column($this->setup->plan->brief->list('days'), null, 'id')), optional: true),
+            new Field(
+                "/setups/$setup->id/day",
+                'Day',
+                FieldKind::Choice,
+                $setup->day ?? '',
+                ['' => 'the first under When'] + array_map(
+                    $this->dayName(...),
+                    array_column($this->setup->plan->brief->list('days'), null, 'id'),
+                ),
+                optional: true,
+            ),
             new Field("/setups/$setup->id/from", self::orTheDays('From', $day->from), FieldKind::Text, $setup->from, optional: true),
             new Field("/setups/$setup->id/to", self::orTheDays('To', $day->to), FieldKind::Text, $setup->to, optional: true),
         ]], note: 'How it is worked decides which rules bear on it: looks past the lens for a talk, who covers whom for a performance.');
@@ -216,7 +297,15 @@ final readonly class Cards
             $at->number('shutter_deg', 'Shutter angle', $m->shutterDeg, '°'),
         ], 'Light that is there' => [
             $at->number('ambient_lux', 'Light that is there, at the face', $m->ambientLux, 'lx'),
-            $at->choice('weather', 'Taken', $m->weather->value, ['as metered' => 'as metered, lamps off'] + array_combine(array_column(Weather::skies(), 'value'), array_map(static fn (Weather $w): string => "computed, sky $w->value", Weather::skies()))),
+            $at->choice(
+                'weather',
+                'Taken',
+                $m->weather->value,
+                ['as metered' => 'as metered, lamps off'] + array_combine(
+                    array_column(Weather::skies(), 'value'),
+                    array_map(static fn (Weather $w): string => "computed, sky $w->value", Weather::skies()),
+                ),
+            ),
             $at->text('clock', 'At, when computed', $m->clock),
             $at->number('sky_factor', 'Sky, by readings on site', $m->skyFactor),
             $at->number('room_factor', 'What the room gives back, by readings', $m->roomFactor),

@@ -23,20 +23,60 @@ final readonly class PlaceCards
     {
         $at = "/locations/{$this->place->id}";
         $site = $this->place->site;
-        $facts = fn (string ...$names): array => FactFields::of("$at/facts", $this->place->facts, PlaceLists::facts(), array_values($names));
+        $facts = fn (string ...$names): array => FactFields::of(
+            "$at/facts",
+            $this->place->facts,
+            PlaceLists::facts(),
+            array_values($names),
+        );
         $zone = $site?->zone->getName() ?? 'Europe/London';
         $zones = array_combine(\DateTimeZone::listIdentifiers(), \DateTimeZone::listIdentifiers());
 
         return new Card('place', $this->place->name, 'place', [
-            'Place' => [new Field("$at/name", 'Name', Kind::Text, $this->place->name), ...$facts('seen', 'address', 'contact', 'in_from', 'out_by', 'parking', 'carry_m', 'lift', 'signal', 'detectors', 'mains', 'cost', 'distance_km')],
+            'Place' => [
+                new Field("$at/name", 'Name', Kind::Text, $this->place->name),
+                ...$facts(
+                    'seen',
+                    'address',
+                    'contact',
+                    'in_from',
+                    'out_by',
+                    'parking',
+                    'carry_m',
+                    'lift',
+                    'signal',
+                    'detectors',
+                    'mains',
+                    'cost',
+                    'distance_km',
+                ),
+            ],
             'Your eye' => $facts('mood', 'look', 'notes'),
             'Where the sun comes from' => [
                 new Field("$at/site/latitude_deg", 'Latitude', Kind::Number, $site?->latitudeDeg, unit: '°'),
                 new Field("$at/site/longitude_deg", 'Longitude, east positive', Kind::Number, $site?->longitudeDeg, unit: '°'),
                 new Field("$at/site/time_zone", 'Clock', Kind::Choice, $zone, $zones),
-                new Field("$at/site/declination_deg", 'Compass declination, east positive', Kind::Number, $site->declinationDeg ?? 0.0, unit: '°'),
-                new Field("$at/site/skyline_deg", 'Skyline hides the sun below', Kind::Number, round(rad2deg($site->skylineRad ?? 0.0), 3), unit: '°'),
-                new Field("$at/space/north_deg", 'True bearing of the plan’s up', Kind::Number, round(rad2deg($this->place->space->northRad), 3), unit: '°'),
+                new Field(
+                    "$at/site/declination_deg",
+                    'Compass declination, east positive',
+                    Kind::Number,
+                    $site->declinationDeg ?? 0.0,
+                    unit: '°',
+                ),
+                new Field(
+                    "$at/site/skyline_deg",
+                    'Skyline hides the sun below',
+                    Kind::Number,
+                    round(rad2deg($site->skylineRad ?? 0.0), 3),
+                    unit: '°',
+                ),
+                new Field(
+                    "$at/space/north_deg",
+                    'True bearing of the plan’s up',
+                    Kind::Number,
+                    round(rad2deg($this->place->space->northRad), 3),
+                    unit: '°',
+                ),
             ],
             'The spot that is judged' => $facts('spot_x_m', 'spot_y_m', 'spot_z_m'),
         ], seeds: $site !== null ? [] : ["$at/site" => ['latitude_deg' => 0.0, 'longitude_deg' => 0.0, 'time_zone' => $zone]],
@@ -48,10 +88,19 @@ final readonly class PlaceCards
         $placed = $this->place->rooms->called($called);
         $at = "/locations/{$this->place->id}/space$placed->pointer";
         $room = $placed->taped;
-        $materials = ['' => 'nobody has said'] + array_map(static fn (Material $m): string => $m->name, $this->plan->kit->materials + Material::shipped());
+        $materials = ['' => 'nobody has said'] + array_map(
+            static fn (Material $m): string => $m->name,
+            $this->plan->kit->materials + Material::shipped(),
+        );
         $walls = [];
         foreach ($room->walls as $wall) {
-            $walls[] = new Field("$at/surfaces/by_wall/$wall->id", ucfirst($wall->name), Kind::Choice, $room->surfaces->byWall[$wall->id] ?? '', ['' => 'as the walls at large'] + array_slice($materials, 1, null, true));
+            $walls[] = new Field(
+                "$at/surfaces/by_wall/$wall->id",
+                ucfirst($wall->name),
+                Kind::Choice,
+                $room->surfaces->byWall[$wall->id] ?? '',
+                ['' => 'as the walls at large'] + array_slice($materials, 1, null, true),
+            );
         }
 
         $joined = preg_replace('#/space$#', '', $at);
@@ -64,10 +113,32 @@ final readonly class PlaceCards
                 new Field("$joined/offset_m", 'From where that wall begins', Kind::Length, $placed->joined->offsetM),
             ]]),
             'Room' => [
-                ...($placed->joined === null ? [new Field("/locations/{$this->place->id}/name", 'Name', Kind::Text, $this->place->name)] : []),
+                ...(
+                    $placed->joined === null
+                    ? [new Field("/locations/{$this->place->id}/name", 'Name', Kind::Text, $this->place->name)]
+                    : []
+                ),
                 new Field("$at/height_m", 'Ceiling, or highest of it', Kind::Length, $room->heightM),
-                new Field("$at/ceiling/kind", 'Overhead', Kind::Choice, $room->ceiling->kind->value, ['flat' => 'flat', 'sloped' => 'sloped, through its points', 'none' => 'open air']),
-                ...($placed->joined === null ? [new Field("$at/north_deg", 'True bearing of the plan’s up', Kind::Number, round(rad2deg($room->northRad), 3), unit: '°')] : []),
+                new Field(
+                    "$at/ceiling/kind",
+                    'Overhead',
+                    Kind::Choice,
+                    $room->ceiling->kind->value,
+                    ['flat' => 'flat', 'sloped' => 'sloped, through its points', 'none' => 'open air'],
+                ),
+                ...(
+                    $placed->joined === null
+                    ? [
+                        new Field(
+                            "$at/north_deg",
+                            'True bearing of the plan’s up',
+                            Kind::Number,
+                            round(rad2deg($room->northRad), 3),
+                            unit: '°',
+                        ),
+                    ]
+                    : []
+                ),
             ],
             ...($room->underlay === null ? [] : ['Floor plan underneath' => [
                 new Field("$at/underlay/x_m", 'Across', Kind::Length, $room->underlay->place->x),
@@ -87,11 +158,25 @@ final readonly class PlaceCards
     {
         $fields = $stops = [];
         foreach (Scouting::CRITERIA as $criterion) {
-            $fields[] = new Field("/scouting/weights/$criterion", ucfirst(self::name($criterion)), Kind::Number, $this->plan->scouting->weights[$criterion]);
-            $stops[] = new Field("/scouting/stops/$criterion", ucfirst(self::name($criterion)), Kind::Flag, in_array($criterion, $this->plan->scouting->stops, true));
+            $fields[] = new Field(
+                "/scouting/weights/$criterion",
+                ucfirst(self::name($criterion)),
+                Kind::Number,
+                $this->plan->scouting->weights[$criterion],
+            );
+            $stops[] = new Field(
+                "/scouting/stops/$criterion",
+                ucfirst(self::name($criterion)),
+                Kind::Flag,
+                in_array($criterion, $this->plan->scouting->stops, true),
+            );
         }
         $decision = $this->plan->scouting->decision;
-        $places = ['' => 'not yet'] + array_column(array_map(static fn (Location $l): array => [$l->id, $l->name], $this->plan->locations), 1, 0);
+        $places = ['' => 'not yet'] + array_column(
+            array_map(static fn (Location $l): array => [$l->id, $l->name], $this->plan->locations),
+            1,
+            0,
+        );
 
         return new Card('weights', 'Weigh and decide', 'weights', [
             'Decision' => [

@@ -34,7 +34,10 @@ final readonly class Sheet
     /** What a column is called: in this list, else wherever it is met. */
     public function label(string $column): string
     {
-        return self::word("sheets.columns_of.$this->name.$column", '') ?: self::word("sheets.columns.$column", str_replace('_', ' ', (string) preg_replace('/_(m|deg|mm|px|a|dba|s|km)$/', '', $column)));
+        return self::word("sheets.columns_of.$this->name.$column", '') ?: self::word(
+            "sheets.columns.$column",
+            str_replace('_', ' ', (string) preg_replace('/_(m|deg|mm|px|a|dba|s|km)$/', '', $column)),
+        );
     }
 
     public function title(): string
@@ -63,16 +66,33 @@ final readonly class Sheet
             ColumnKind::Number, ColumnKind::Degrees => FieldKind::Number,
             ColumnKind::Flag => FieldKind::Flag,
             ColumnKind::Choice => FieldKind::Choice,
-            ColumnKind::Text, ColumnKind::Clock, ColumnKind::Date, ColumnKind::Colour => $options === [] ? FieldKind::Text : FieldKind::Choice,
+            ColumnKind::Text, ColumnKind::Clock, ColumnKind::Date, ColumnKind::Colour => $options === []
+                ? FieldKind::Text
+                : FieldKind::Choice,
         };
 
-        return new Field($column, $this->label($column), $kind, is_int($value) ? (float) $value : (is_scalar($value) ? $value : null), $options ?: array_combine($shape->choices, $shape->choices), self::unit($shape));
+        return new Field(
+            $column,
+            $this->label($column),
+            $kind,
+            is_int($value) ? (float) $value : (is_scalar($value) ? $value : null),
+            $options ?: array_combine($shape->choices, $shape->choices),
+            self::unit($shape),
+        );
     }
 
     public static function unit(Column $column): string
     {
         return match ($column->unit->value) {
-            'lx' => 'lx', 'db_a' => 'dB(A)', 'kelvin' => 'K', 'ampere' => 'A', 'volt' => 'V', 'deg' => '°', 'mm' => 'mm', 's' => 's', 'watt' => 'W',
+            'lx' => 'lx',
+            'db_a' => 'dB(A)',
+            'kelvin' => 'K',
+            'ampere' => 'A',
+            'volt' => 'V',
+            'deg' => '°',
+            'mm' => 'mm',
+            's' => 's',
+            'watt' => 'W',
             default => '',
         };
     }

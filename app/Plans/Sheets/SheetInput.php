@@ -64,7 +64,11 @@ final readonly class SheetInput
         foreach (array_keys($this->sheet->columns) as $column) {
             $text = trim($cells[$column] ?? '');
             $field = $this->sheet->field($column, $old);
-            $isKept = array_key_exists($column, $old) && ($field->text($this->reader) === $text || ($field->kind === FieldKind::Number && $text === (string) (is_scalar($old[$column]) ? $old[$column] : '')));
+            $isKept = array_key_exists($column, $old)
+                && (
+                    $field->text($this->reader) === $text
+                    || ($field->kind === FieldKind::Number && $text === (string) (is_scalar($old[$column]) ? $old[$column] : ''))
+                );
             if ($isKept) {
                 continue;
             }

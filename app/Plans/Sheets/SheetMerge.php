@@ -6,7 +6,9 @@ namespace App\Plans\Sheets;
 
 use App\View\Reader;
 
-/** Rows that were changed without a connection, laid over the list as it is now: field by field, and what others changed meanwhile stays. */
+/**
+ * Rows that were changed without a connection, laid over the list as it is now: field by field, and what others changed meanwhile stays.
+ */
 final class SheetMerge
 {
     /** Whether a field was changed on both sides, or a row is gone that was changed here. */

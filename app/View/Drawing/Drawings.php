@@ -43,7 +43,10 @@ final class Drawings
 
     public function framed(FrameDrawing $frame, string $face = self::FACE): string
     {
-        return $this->standAlone('plan.frame', ['frame' => $frame, 'outer' => "font-family=\"$face\" width=\"".FrameDrawing::WIDTH."\" height=\"$frame->height\""]);
+        return $this->standAlone(
+            'plan.frame',
+            ['frame' => $frame, 'outer' => "font-family=\"$face\" width=\"".FrameDrawing::WIDTH."\" height=\"$frame->height\""],
+        );
     }
 
     /**

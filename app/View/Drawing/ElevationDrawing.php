@@ -35,7 +35,13 @@ final readonly class ElevationDrawing
     {
         $height = $this->top();
 
-        return implode(' ', array_map(static fn (float $n): float => round($n * Sheet::UNITS, 1), [$this->from - 0.35, -$height - 0.3, $this->to - $this->from + 2.2, $height + 0.6]));
+        return implode(
+            ' ',
+            array_map(
+                static fn (float $n): float => round($n * Sheet::UNITS, 1),
+                [$this->from - 0.35, -$height - 0.3, $this->to - $this->from + 2.2, $height + 0.6],
+            ),
+        );
     }
 
     public function text(): float
@@ -59,7 +65,10 @@ final readonly class ElevationDrawing
         $room = $this->situation->setup->room;
         $edges = $xs = [];
         foreach ($room->panels() as $panel) {
-            $tops = array_map(fn (Vec3 $p): array => [round($this->along->dot($p->floor()), 2), $p->z], $panel->room->ceiling->along($panel->wall->line, $panel->room->heightM));
+            $tops = array_map(
+                fn (Vec3 $p): array => [round($this->along->dot($p->floor()), 2), $p->z],
+                $panel->room->ceiling->along($panel->wall->line, $panel->room->heightM),
+            );
             for ($i = 1; $i < count($tops); $i++) {
                 $edges[] = $tops[$i - 1][0] <= $tops[$i][0] ? [$tops[$i - 1], $tops[$i]] : [$tops[$i], $tops[$i - 1]];
             }
@@ -67,7 +76,16 @@ final readonly class ElevationDrawing
         }
         $xs = array_values(array_unique($xs));
         sort($xs);
-        $highest = static fn (float $x): float => max(0.0, ...array_map(static fn (array $e): float => $e[1][0] - $e[0][0] < 0.02 ? max($e[0][1], $e[1][1]) : $e[0][1] + ($e[1][1] - $e[0][1]) * ($x - $e[0][0]) / ($e[1][0] - $e[0][0]), array_filter($edges, static fn (array $e): bool => $x >= $e[0][0] - 0.02 && $x <= $e[1][0] + 0.02)));
+        $highest = static fn (float $x): float => max(
+            0.0,
+            ...array_map(
+                static fn (array $e): float => $e[1][0] - $e[0][0] < 0.02 ? max($e[0][1], $e[1][1]) : $e[0][1] + (
+                    $e[1][1]
+                    - $e[0][1]
+                ) * ($x - $e[0][0]) / ($e[1][0] - $e[0][0]),
+                array_filter($edges, static fn (array $e): bool => $x >= $e[0][0] - 0.02 && $x <= $e[1][0] + 0.02),
+            ),
+        );
 
         return array_map(static fn (float $x): array => [$x, $highest($x)], $xs);
     }
@@ -77,7 +95,12 @@ final readonly class ElevationDrawing
     {
         $solids = $this->situation->scene->solids;
         $away = $this->along->left();
-        usort($solids, static fn (Solid $a, Solid $b): int => $away->dot(new Vec2($b->centre[0], $b->centre[1])) <=> $away->dot(new Vec2($a->centre[0], $a->centre[1])));
+        usort(
+            $solids,
+            static fn (Solid $a, Solid $b): int => $away->dot(
+                new Vec2($b->centre[0], $b->centre[1]),
+            ) <=> $away->dot(new Vec2($a->centre[0], $a->centre[1])),
+        );
 
         return array_map(fn (Solid $s): array => ['class' => $s->kind->value.($s->material === Material::Skin ? ' skin' : ''), 'path' => $this->path(Convex::hull(array_map(
             fn (array $p): array => [$this->along->x * $p[0] + $this->along->y * $p[1], $p[2]],
@@ -85,7 +108,10 @@ final readonly class ElevationDrawing
         )))], $solids);
     }
 
-    /** @return list<array{id: string, label: string, path: string, at: array{float, float}}> top and bottom of each delivered frame, to the floor, ceiling or wall */
+    /**
+     * @return list<array{id: string, label: string, path: string, at: array{float, float}}> top and bottom of each delivered frame, to the
+     *     floor, ceiling or wall
+     */
     public function cones(): array
     {
         $cones = [];
@@ -93,7 +119,12 @@ final readonly class ElevationDrawing
             $eye = $view->camera->pupil();
             $half = $view->cropY;
             $ends = array_map(fn (float $y): array => $this->meet($eye, new Vec3(...$view->ray([0.0, $y]))), [$half, -$half]);
-            $cones[] = ['id' => $id, 'label' => $view->camera->placement->label, 'path' => $this->path([$this->flat($eye), ...$ends]), 'at' => $this->units($this->flat($eye))];
+            $cones[] = [
+                'id' => $id,
+                'label' => $view->camera->placement->label,
+                'path' => $this->path([$this->flat($eye), ...$ends]),
+                'at' => $this->units($this->flat($eye)),
+            ];
         }
 
         return $cones;
@@ -135,7 +166,11 @@ final readonly class ElevationDrawing
             $level = min($point->z, $last - 0.19);
             $last = $level;
             $start = [$this->to + 0.12, $level];
-            $all[] = ['words' => $name.' '.$this->reader->metres($point->z), 'at' => $this->units([$this->to + 0.16, $level - 0.04]), 'line' => $this->path([$this->flat($point), $start], false)];
+            $all[] = [
+                'words' => $name.' '.$this->reader->metres($point->z),
+                'at' => $this->units([$this->to + 0.16, $level - 0.04]),
+                'line' => $this->path([$this->flat($point), $start], false),
+            ];
         }
 
         return $all;

@@ -30,7 +30,12 @@ final class FloorDrawing
 
     public function __construct(private readonly Situation $situation, private readonly Reader $reader)
     {
-        $this->sheet = new Sheet([...$situation->setup->room->corners(), ...array_map(static fn (LightPlacement $l): Vec2 => $l->place, $situation->setup->setup->lights)]);
+        $this->sheet = new Sheet(
+            [
+                ...$situation->setup->room->corners(),
+                ...array_map(static fn (LightPlacement $l): Vec2 => $l->place, $situation->setup->setup->lights),
+            ],
+        );
         $this->shapes = new ThingShapes($this->sheet);
         $this->labels = new Labels($this->sheet->text(), $this->sheet);
         foreach ($situation->setup->setup->furniture as $f) {
@@ -60,7 +65,10 @@ final class FloorDrawing
 
     public function room(): string
     {
-        return implode('', array_map(fn (PlacedRoom $r): string => $this->sheet->path($r->room->floor->corners), $this->situation->setup->room->all));
+        return implode(
+            '',
+            array_map(fn (PlacedRoom $r): string => $this->sheet->path($r->room->floor->corners), $this->situation->setup->room->all),
+        );
     }
 
     /** @return list<array{name: string, at: array{float, float}}> the joined rooms' names */
@@ -76,7 +84,10 @@ final class FloorDrawing
     /** The floor within the walls between rooms. */
     public function thresholds(): string
     {
-        return implode('', array_map(fn (Joint $j): string => $this->sheet->path($j->threshold()->corners), $this->situation->setup->room->joints));
+        return implode(
+            '',
+            array_map(fn (Joint $j): string => $this->sheet->path($j->threshold()->corners), $this->situation->setup->room->joints),
+        );
     }
 
     /** @return list<array{id: string, name: string, kind: string, line: string, swing: string}> */
@@ -93,7 +104,8 @@ final class FloorDrawing
 
     /**
      * @param  list<string>  $overlays
-     * @return array{file: string, x: float, y: float, width: float, height: float, turn: float}|null the floor plan underneath, while is measured
+     * @return array{file: string, x: float, y: float, width: float, height: float, turn: float}|null the floor plan underneath, while is
+     *     measured
      */
     public function underlay(array $overlays): ?array
     {
@@ -101,7 +113,12 @@ final class FloorDrawing
         $grown = ($under->metresAPixel ?? 0.0) * Sheet::UNITS;
 
         return $under === null || $under->file === '' || ! in_array('survey', $overlays, true) ? null : [
-            'file' => $under->file, 'x' => $this->sheet->x($under->place), 'y' => $this->sheet->y($under->place), 'width' => round($under->widthPx * $grown, 1), 'height' => round($under->heightPx * $grown, 1), 'turn' => round(rad2deg($under->turnRad), 2),
+            'file' => $under->file,
+            'x' => $this->sheet->x($under->place),
+            'y' => $this->sheet->y($under->place),
+            'width' => round($under->widthPx * $grown, 1),
+            'height' => round($under->heightPx * $grown, 1),
+            'turn' => round(rad2deg($under->turnRad), 2),
         ];
     }
 
@@ -111,7 +128,18 @@ final class FloorDrawing
         $all = [];
         foreach ($this->situation->setup->room->built as $built) {
             $paths = implode('', array_map(fn (array $b): string => $this->sheet->path($b[0]->corners), $built->blocks()));
-            $all[] = ['id' => $built->id, 'name' => $built->name, 'class' => 'built '.$built->kind->value, 'path' => $paths, 'at' => $this->labels->place($this->sheet->x($built->place), $this->sheet->y($built->place), min(60.0, $built->widthM * 50), $built->name)];
+            $all[] = [
+                'id' => $built->id,
+                'name' => $built->name,
+                'class' => 'built '.$built->kind->value,
+                'path' => $paths,
+                'at' => $this->labels->place(
+                    $this->sheet->x($built->place),
+                    $this->sheet->y($built->place),
+                    min(60.0, $built->widthM * 50),
+                    $built->name,
+                ),
+            ];
         }
 
         return $all;
@@ -127,7 +155,12 @@ final class FloorDrawing
             $at = $wall->along(min($outlet->offsetM, $wall->line->length()));
             $in = $wall->inward()->times(0.12);
             $along = $wall->line->direction()->times(0.08);
-            $all[] = ['name' => $outlet->name, 'path' => $this->sheet->path([$at->minus($along), $at->minus($along)->plus($in), $at->plus($along)->plus($in), $at->plus($along)])];
+            $all[] = [
+                'name' => $outlet->name,
+                'path' => $this->sheet->path(
+                    [$at->minus($along), $at->minus($along)->plus($in), $at->plus($along)->plus($in), $at->plus($along)],
+                ),
+            ];
         }
 
         return $all;
@@ -141,8 +174,20 @@ final class FloorDrawing
             [$x, $y] = [$this->sheet->x($f->place), $this->sheet->y($f->place)];
             [$rx, $ry] = $this->halves($f);
             $words = Labels::width($f->name, $this->sheet->text());
-            $label = 2 * $rx > $words + 4 ? [round($x - $words / 2, 1), round($y + $this->sheet->text() * 0.35, 1)] : $this->labels->place($x, $y, $rx, $f->name, $ry);
-            $all[] = new Thing($f->id, $f->name, 'furniture', [['top', $this->sheet->path($f->footprint()->corners)]], $x, $y, 0.0, $label, $this->handle("furniture/$f->id", $f->place, turn: 'turn_deg', deg: rad2deg($f->turnRad)));
+            $label = 2 * $rx > $words + 4
+                ? [round($x - $words / 2, 1), round($y + $this->sheet->text() * 0.35, 1)]
+                : $this->labels->place($x, $y, $rx, $f->name, $ry);
+            $all[] = new Thing(
+                $f->id,
+                $f->name,
+                'furniture',
+                [['top', $this->sheet->path($f->footprint()->corners)]],
+                $x,
+                $y,
+                0.0,
+                $label,
+                $this->handle("furniture/$f->id", $f->place, turn: 'turn_deg', deg: rad2deg($f->turnRad)),
+            );
         }
 
         return $all;
@@ -152,7 +197,9 @@ final class FloorDrawing
     private function halves(Furniture $f): array
     {
         $corners = $f->footprint()->corners;
-        $reach = static fn (string $axis): float => max(array_map(static fn (Vec2 $c): float => abs($c->{$axis} - $f->place->{$axis}), $corners)) * Sheet::UNITS;
+        $reach = static fn (string $axis): float => max(
+            array_map(static fn (Vec2 $c): float => abs($c->{$axis} - $f->place->{$axis}), $corners),
+        ) * Sheet::UNITS;
 
         return [$reach('x'), $reach('y')];
     }
@@ -162,7 +209,16 @@ final class FloorDrawing
     {
         $all = [];
         foreach ($this->situation->setup->bodies as $id => $body) {
-            $all[] = $this->thing($id, $body->person->name, 'person '.$body->person->role->value, $this->shapes->figure($body), $body->person->place, 0.0, 0.24, $this->handle("subjects/$id", $body->person->place, turn: 'facing_deg', deg: rad2deg($body->person->facingRad)));
+            $all[] = $this->thing(
+                $id,
+                $body->person->name,
+                'person '.$body->person->role->value,
+                $this->shapes->figure($body),
+                $body->person->place,
+                0.0,
+                0.24,
+                $this->handle("subjects/$id", $body->person->place, turn: 'facing_deg', deg: rad2deg($body->person->facingRad)),
+            );
         }
         foreach ($this->situation->footprints() as $print) {
             if ($print->support !== null) {
@@ -182,7 +238,11 @@ final class FloorDrawing
                 $behind[] = Gear::operatorPlace($view->camera, $view->forwardVector());
             }
 
-            return ['path' => $this->sheet->path($sweep->path->line(), false), 'way' => $behind === [] ? '' : $this->sheet->path($behind, false), 'rail' => $sweep->path->rail() === null ? '' : $this->sheet->path($sweep->path->rail()->corners)];
+            return [
+                'path' => $this->sheet->path($sweep->path->line(), false),
+                'way' => $behind === [] ? '' : $this->sheet->path($behind, false),
+                'rail' => $sweep->path->rail() === null ? '' : $this->sheet->path($sweep->path->rail()->corners),
+            ];
         }, $this->situation->sweeps());
     }
 
@@ -198,7 +258,15 @@ final class FloorDrawing
                 $tip = $mark->place->plus($ahead->times(0.26));
                 $side = $ahead->left()->times(0.1);
                 $all[] = new Thing("mark:$move->id:$mark->id", (string) ($i + 1), 'mark', [['mark-aim', $this->sheet->path([$mark->place->plus($side), $tip, $mark->place->minus($side)])], ['mark-dot', $this->sheet->path(Polygon::circle($mark->place, 0.11, 14)->corners)]], $x, $y, 0.0,
-                    $this->labels->place($x, $y, 14, (string) ($i + 1)), new Handle("/setups/{$this->situation->setup->setup->id}/moves/$move->id/marks/$mark->id/", 'x_m', 'y_m', $mark->place->x, $mark->place->y, $mark->subject === null ? 'bearing_deg' : '', round(rad2deg($mark->bearingRad), 3)));
+                    $this->labels->place($x, $y, 14, (string) ($i + 1)), new Handle(
+                        "/setups/{$this->situation->setup->setup->id}/moves/$move->id/marks/$mark->id/",
+                        'x_m',
+                        'y_m',
+                        $mark->place->x,
+                        $mark->place->y,
+                        $mark->subject === null ? 'bearing_deg' : '',
+                        round(rad2deg($mark->bearingRad), 3),
+                    ));
             }
         }
 
@@ -225,19 +293,47 @@ final class FloorDrawing
             [$view, $aim] = [$scene->views[$id], $scene->views[$id]->camera->placement->aim];
             $free = $aim->mode === AimMode::Free;
 
-            return [$this->thing($id, $view->camera->placement->label, 'camera', [...$this->shapes->legs($print, $view->bearingRad), ...$this->shapes->camera($view)], $print->centre, $print->radiusM, 0.2,
-                $this->handle($print->path, $view->camera->placement->place, turn: $free ? 'aim/bearing_deg' : '', deg: rad2deg($aim->bearingRad)))];
+            return [$this->thing($id, $view->camera->placement->label, 'camera', [
+                ...$this->shapes->legs($print, $view->bearingRad),
+                ...$this->shapes->camera($view),
+            ], $print->centre, $print->radiusM, 0.2,
+                $this->handle(
+                    $print->path,
+                    $view->camera->placement->place,
+                    turn: $free ? 'aim/bearing_deg' : '',
+                    deg: rad2deg($aim->bearingRad),
+                ))];
         }
         if (isset($scene->lamps[$id])) {
             $lamp = $scene->lamps[$id];
 
-            return [$this->thing($id, $this->situation->name($id), 'light', [...$this->shapes->legs($print, $lamp->facing()->floor()->bearing()), ...$this->shapes->lamp($lamp)], $print->centre, $print->radiusM, 0.25, $this->handle($print->path, $lamp->placement->place))];
+            return [
+                $this->thing(
+                    $id,
+                    $this->situation->name($id),
+                    'light',
+                    [...$this->shapes->legs($print, $lamp->facing()->floor()->bearing()), ...$this->shapes->lamp($lamp)],
+                    $print->centre,
+                    $print->radiusM,
+                    0.25,
+                    $this->handle($print->path, $lamp->placement->place),
+                ),
+            ];
         }
         $boom = $scene->booms[$id];
         [$name, $tip] = [$this->situation->name($id), $boom->tip()->floor()];
 
         return [
-            $this->thing($id, $name.' stand', 'boom stand', $this->shapes->legs($print, $tip->minus($print->centre)->bearing()), $print->centre, $print->radiusM, 0.12, $this->handle($print->path, $boom->placement->standPlace, 'stand_')),
+            $this->thing(
+                $id,
+                $name.' stand',
+                'boom stand',
+                $this->shapes->legs($print, $tip->minus($print->centre)->bearing()),
+                $print->centre,
+                $print->radiusM,
+                0.12,
+                $this->handle($print->path, $boom->placement->standPlace, 'stand_'),
+            ),
             $this->thing($id, $name, 'boom', [
                 ['pole', $this->sheet->path([$boom->poleEnd()->floor(), $boom->rear()->floor()], false)],
                 ['capsule', $this->sheet->path([$boom->rear()->floor(), $tip], false)],
@@ -246,15 +342,41 @@ final class FloorDrawing
     }
 
     /** @param  list<array{string, string}>  $shapes */
-    private function thing(string $id, string $name, string $class, array $shapes, Vec2 $at, float $ringM, float $clearM, Handle $handle): Thing
-    {
+    private function thing(
+        string $id,
+        string $name,
+        string $class,
+        array $shapes,
+        Vec2 $at,
+        float $ringM,
+        float $clearM,
+        Handle $handle,
+    ): Thing {
         [$x, $y] = [$this->sheet->x($at), $this->sheet->y($at)];
 
-        return new Thing($id, $name, $class, $shapes, $x, $y, round($ringM * Sheet::UNITS, 1), $this->labels->place($x, $y, $clearM * Sheet::UNITS, $name), $handle);
+        return new Thing(
+            $id,
+            $name,
+            $class,
+            $shapes,
+            $x,
+            $y,
+            round($ringM * Sheet::UNITS, 1),
+            $this->labels->place($x, $y, $clearM * Sheet::UNITS, $name),
+            $handle,
+        );
     }
 
     private function handle(string $path, Vec2 $place, string $prefix = '', string $turn = '', float $deg = 0.0): Handle
     {
-        return new Handle("/setups/{$this->situation->setup->setup->id}/$path/", $prefix.'x_m', $prefix.'y_m', $place->x, $place->y, $turn, round($deg, 3));
+        return new Handle(
+            "/setups/{$this->situation->setup->setup->id}/$path/",
+            $prefix.'x_m',
+            $prefix.'y_m',
+            $place->x,
+            $place->y,
+            $turn,
+            round($deg, 3),
+        );
     }
 }

@@ -41,8 +41,14 @@ final readonly class FrameDrawing
     /** @var list<Intrusion> */
     private array $intruded;
 
-    public function __construct(private Situation $situation, private LensView $view, private Reader $reader, private bool $isSharp = false, private bool $isLit = false, private bool $isFalse = false)
-    {
+    public function __construct(
+        private Situation $situation,
+        private LensView $view,
+        private Reader $reader,
+        private bool $isSharp = false,
+        private bool $isLit = false,
+        private bool $isFalse = false,
+    ) {
         $this->id = $view->camera->placement->id;
         $this->label = $view->camera->placement->label;
         $this->height = round(self::WIDTH * $view->tanY / $view->tanX, 1);
@@ -58,16 +64,28 @@ final readonly class FrameDrawing
      * @param  bool  $isFalse  in false colour, by stops
      * @return list<self>
      */
-    public static function all(Situation $situation, Reader $reader, bool $isSharp = false, bool $isLit = false, bool $isFalse = false): array
-    {
-        return array_values(array_map(static fn (LensView $v): self => new self($situation, $v, $reader, $isSharp, $isLit, $isFalse), $situation->scene->views));
+    public static function all(
+        Situation $situation,
+        Reader $reader,
+        bool $isSharp = false,
+        bool $isLit = false,
+        bool $isFalse = false,
+    ): array {
+        return array_values(
+            array_map(
+                static fn (LensView $v): self => new self($situation, $v, $reader, $isSharp, $isLit, $isFalse),
+                $situation->scene->views,
+            ),
+        );
     }
 
     public function headline(): string
     {
         $body = $this->situation->setup->bodyFor($this->view->camera);
         $c = $this->view->camera;
-        $size = $body === null ? $this->field() : ShotSize::of($c->delivered->heightAt($this->view->depth($body->eyes)), $body->person->statureM)->value;
+        $size = $body === null
+            ? $this->field()
+            : ShotSize::of($c->delivered->heightAt($this->view->depth($body->eyes)), $body->person->statureM)->value;
 
         return Quantity::of($c->placement->focalMm, Unit::Millimetre)->print($this->reader->units).($size === '' ? '' : " · $size");
     }
@@ -97,7 +115,9 @@ final readonly class FrameDrawing
         [$blur, $opacity, $fill, $run] = [0, 1.0, '', ''];
         $sampled = array_column($this->situation->colours()->sampled(), 'hex', 'on');
         foreach (FramePicture::of($this->situation->scene, $this->view, $this->isLit)->polygons as $polygon) {
-            $colour = $this->isFalse ? Scale::fill($polygon->stops) : Palette::fill($polygon->material, $polygon->stops, self::takesColour($polygon) ? $sampled[$polygon->owner] ?? '' : '');
+            $colour = $this->isFalse
+                ? Scale::fill($polygon->stops)
+                : Palette::fill($polygon->material, $polygon->stops, self::takesColour($polygon) ? $sampled[$polygon->owner] ?? '' : '');
             $step = $this->isSharp ? 0 : self::step($polygon->blur);
             $isNew = $step !== $blur || $polygon->opacity !== $opacity;
             if ($run !== '' && ($isNew || $colour !== $fill)) {
@@ -122,7 +142,8 @@ final readonly class FrameDrawing
     /** Someone's clothes, not their skin; a wall, not its windows. */
     private static function takesColour(FramePolygon $polygon): bool
     {
-        return in_array($polygon->material, [Material::Cloth, Material::Wall], true) || ($polygon->kind === ThingKind::Furniture && $polygon->material === Material::Wood);
+        return in_array($polygon->material, [Material::Cloth, Material::Wall], true)
+            || ($polygon->kind === ThingKind::Furniture && $polygon->material === Material::Wood);
     }
 
     /** A disc of blur as the step of a soft edge that is nearest: a third of the disc across. */
@@ -147,7 +168,10 @@ final readonly class FrameDrawing
                 $outline = Convex::clip(Outline::of($solid, $this->view), $this->view->cropX, $this->view->cropY);
                 if (count($outline) > 2) {
                     $path .= $this->path($outline);
-                    [$x, $y] = [max($x, ...array_map(fn (array $p): float => $this->x($p[0]), $outline)), min($y, ...array_map(fn (array $p): float => $this->y($p[1]), $outline))];
+                    [$x, $y] = [
+                        max($x, ...array_map(fn (array $p): float => $this->x($p[0]), $outline)),
+                        min($y, ...array_map(fn (array $p): float => $this->y($p[1]), $outline)),
+                    ];
                 }
             }
             $words = $this->situation->name($intrusion->owner).' '.Quantity::share($intrusion->share)->print($this->reader->units);
@@ -167,7 +191,8 @@ final readonly class FrameDrawing
                 $words = $this->situation->name($reflection->owner).' in the '.$reflection->pane->name;
                 $all[] = [
                     'words' => $words, 'path' => implode('', array_map($this->path(...), $reflection->outlines)),
-                    'x' => max(4.0, min(self::WIDTH - 7.5 * mb_strlen($words), $this->x(max(array_column($points, 0))) + 6)), 'y' => max(16.0, $this->y(max(array_column($points, 1))) + 12),
+                    'x' => max(4.0, min(self::WIDTH - 7.5 * mb_strlen($words), $this->x(max(array_column($points, 0))) + 6)),
+                    'y' => max(16.0, $this->y(max(array_column($points, 1))) + 12),
                 ];
             }
         }
@@ -189,7 +214,9 @@ final readonly class FrameDrawing
         return $this->view->cropX < 0.999 || $this->view->cropY < 0.999;
     }
 
-    /** @return array{headroom: string, headWords: string, headAt: array{float, float}, looking: string, lookWords: string, lookAt: array{float, float}}|null */
+    /**
+     * @return array{headroom: string, headWords: string, headAt: array{float, float}, looking: string, lookWords: string, lookAt: array{float, float}}|null
+     */
     public function marks(): ?array
     {
         $body = $this->situation->setup->bodyFor($this->view->camera);
@@ -200,14 +227,23 @@ final readonly class FrameDrawing
         }
         [$left, $top, $width, $height] = $this->delivered();
         $right = LensView::gazeOff($this->view->camera, $body) > 0;
-        [$cx, $cy, $ex, $ey] = [round($this->x($crown[0]), 1), round($this->y($crown[1]), 1), round($this->x($eyes[0]), 1), round($this->y($eyes[1]), 1)];
+        [$cx, $cy, $ex, $ey] = [
+            round($this->x($crown[0]), 1),
+            round($this->y($crown[1]), 1),
+            round($this->x($eyes[0]), 1),
+            round($this->y($eyes[1]), 1),
+        ];
         $edge = $right ? $left + $width : $left;
         $start = $ex + ($right ? 1 : -1) * 0.09 * $height;
         $share = static fn (float $part, float $of): Quantity => Quantity::share(max(0.0, $part / $of));
 
         return [
-            'headroom' => 'M'.$cx.' '.$top.'V'.max($top, $cy), 'headWords' => $share($cy - $top, $height)->print($this->reader->units), 'headAt' => [$cx + 5, round($top + max(14, ($cy - $top) / 2 + 5), 1)],
-            'looking' => 'M'.round($start, 1)." $ey"."H$edge", 'lookWords' => $share(abs($edge - $ex), $width)->print($this->reader->units), 'lookAt' => [round(($start + $edge) / 2 - 12, 1), $ey - 6],
+            'headroom' => 'M'.$cx.' '.$top.'V'.max($top, $cy),
+            'headWords' => $share($cy - $top, $height)->print($this->reader->units),
+            'headAt' => [$cx + 5, round($top + max(14, ($cy - $top) / 2 + 5), 1)],
+            'looking' => 'M'.round($start, 1)." $ey"."H$edge",
+            'lookWords' => $share(abs($edge - $ex), $width)->print($this->reader->units),
+            'lookAt' => [round(($start + $edge) / 2 - 12, 1), $ey - 6],
         ];
     }
 

@@ -10,7 +10,10 @@ final class Labels
     /** Boxes are found by cells so wide, drawing units. */
     private const CELL = 100.0;
 
-    /** @var array<string, list<array{float, float, float, float, int}>> taken boxes by the cells that they lie in: left, top, right, bottom, which */
+    /**
+     * @var array<string, list<array{float, float, float, float, int}>> taken boxes by the cells that they lie in: left, top, right, bottom,
+     *     which
+     */
     private array $taken = [];
 
     private int $count = 0;

@@ -22,10 +22,19 @@ final class Palette
 
     private static function mixed(Material $material, float $stops, string $sampled): string
     {
-        // A picture's tone against exposure: a soft curve, so that what is wanted looks right, four stops under still shows form and two over clips.
+        // A picture's tone against exposure: a soft curve, so that what is wanted looks right, four stops under still shows form and two
+        // over clips.
         $gain = self::glows($material) ? 1.0 : 1.18 / (1 + exp(-0.62 * ($stops + 1.2)));
 
-        return vsprintf('#%02x%02x%02x', array_map(static fn (int $c): int => (int) max(0, min(255, round(8 + $c * $gain))), $sampled === '' ? self::base($material) : array_map(static fn (string $c): int => (int) hexdec($c), str_split(substr($sampled, 1), 2))));
+        return vsprintf(
+            '#%02x%02x%02x',
+            array_map(
+                static fn (int $c): int => (int) max(0, min(255, round(8 + $c * $gain))),
+                $sampled === ''
+                    ? self::base($material)
+                    : array_map(static fn (string $c): int => (int) hexdec($c), str_split(substr($sampled, 1), 2)),
+            ),
+        );
     }
 
     private static function glows(Material $material): bool

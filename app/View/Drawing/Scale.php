@@ -17,9 +17,15 @@ final class Scale
     {
         $at = max(0.0, min(count(self::COLOURS) - 1.0, round(3 * ($stops - self::FROM)) / 3));
         $low = (int) floor($at);
-        [$from, $to] = array_map(static fn (string $hex): array => array_map(static fn (string $c): int => (int) hexdec($c), str_split(substr($hex, 1), 2)), [self::COLOURS[$low], self::COLOURS[min(count(self::COLOURS) - 1, $low + 1)]]);
+        [$from, $to] = array_map(
+            static fn (string $hex): array => array_map(static fn (string $c): int => (int) hexdec($c), str_split(substr($hex, 1), 2)),
+            [self::COLOURS[$low], self::COLOURS[min(count(self::COLOURS) - 1, $low + 1)]],
+        );
 
-        return vsprintf('#%02x%02x%02x', array_map(static fn (int $a, int $b): int => (int) round($a + ($at - $low) * ($b - $a)), $from, $to));
+        return vsprintf(
+            '#%02x%02x%02x',
+            array_map(static fn (int $a, int $b): int => (int) round($a + ($at - $low) * ($b - $a)), $from, $to),
+        );
     }
 
     /** @return list<array{fill: string, words: string}> the legend, from the lowest up */
@@ -29,7 +35,11 @@ final class Scale
             $stops = $i + self::FROM;
 
             return ['fill' => self::COLOURS[$i], 'words' => match (true) {
-                $i === 0 => '−4 and less', $i === count(self::COLOURS) - 1 => '+4 and more: clips', $stops === 0 => 'wanted', default => ($stops > 0 ? '+' : '−').abs($stops)
+                $i === 0 => '−4 and less', $i === count(self::COLOURS) - 1 => '+4 and more: clips', $stops === 0 => 'wanted', default => (
+                    $stops > 0
+                    ? '+'
+                    : '−'
+                ).abs($stops)
             }];
         }, array_keys(self::COLOURS));
     }

@@ -41,11 +41,19 @@ final readonly class StopsDrawing
         foreach ($this->grid as $i => $column) {
             foreach ($column as $j => $stops) {
                 $fill = Scale::fill($stops);
-                $paths[$fill] = ($paths[$fill] ?? '').'M'.$this->at($i - $half, $j - $half).'L'.$this->at($i + $half, $j - $half).'L'.$this->at($i + $half, $j + $half).'L'.$this->at($i - $half, $j + $half).'Z';
+                $paths[$fill] = ($paths[$fill] ?? '').'M'.$this
+                    ->at($i - $half, $j - $half).'L'.$this
+                    ->at($i + $half, $j - $half).'L'.$this
+                    ->at($i + $half, $j + $half).'L'.$this
+                    ->at($i - $half, $j + $half).'Z';
             }
         }
 
-        return array_map(static fn (string $fill, string $path): array => ['fill' => $fill, 'path' => $path], array_map(strval(...), array_keys($paths)), array_values($paths));
+        return array_map(
+            static fn (string $fill, string $path): array => ['fill' => $fill, 'path' => $path],
+            array_map(strval(...), array_keys($paths)),
+            array_values($paths),
+        );
     }
 
     /** @return list<array{stops: string, path: string}> */

@@ -22,7 +22,9 @@ final class SunDrawing
 
     private const ARC = 74.0;
 
-    /** @var list<array{clock: string, altitude: string, bearing: string, sky: string, path: string, walls: list<array{path: string}>}>|null */
+    /**
+     * @var list<array{clock: string, altitude: string, bearing: string, sky: string, path: string, walls: list<array{path: string}>}>|null
+     */
     private ?array $steps = null;
 
     private float $from;
@@ -39,13 +41,18 @@ final class SunDrawing
         $this->sheet = new Sheet($view->place->rooms->corners());
     }
 
-    /** @return list<array{clock: string, altitude: string, bearing: string, sky: string, path: string, walls: list<array{path: string}>}> the patches every ten minutes */
+    /**
+     * @return list<array{clock: string, altitude: string, bearing: string, sky: string, path: string, walls: list<array{path: string}>}>
+     *     the patches every ten minutes
+     */
     public function steps(): array
     {
         return $this->steps ??= $this->stepped();
     }
 
-    /** @return list<array{clock: string, altitude: string, bearing: string, sky: string, path: string, walls: list<array{path: string}>}> */
+    /**
+     * @return list<array{clock: string, altitude: string, bearing: string, sky: string, path: string, walls: list<array{path: string}>}>
+     */
     private function stepped(): array
     {
         $steps = [];
@@ -55,7 +62,10 @@ final class SunDrawing
             $floor = array_filter($patches, static fn (SunPatch $p): bool => $p->wall === null);
             $walls = array_filter($patches, static fn (SunPatch $p): bool => $p->wall !== null);
             $steps[] = [
-                'clock' => $this->study->site->clock($time), 'altitude' => round(rad2deg($sun->altitudeRad)).'°', 'bearing' => round(fmod(rad2deg($sun->azimuthRad) + 360, 360)).'°', 'sky' => Sky::under($sun->altitudeRad)->value,
+                'clock' => $this->study->site->clock($time),
+                'altitude' => round(rad2deg($sun->altitudeRad)).'°',
+                'bearing' => round(fmod(rad2deg($sun->azimuthRad) + 360, 360)).'°',
+                'sky' => Sky::under($sun->altitudeRad)->value,
                 'path' => implode('', array_map($this->flat(...), $floor)),
                 'walls' => array_values(array_map(fn (SunPatch $p): array => ['path' => $this->flat($p, false)], $walls)),
             ];
@@ -101,7 +111,10 @@ final class SunDrawing
         return $marks;
     }
 
-    /** @return list<array{name: string, kind: string, y: float, spans: list<array{x: float, width: float, words: string}>}> what is so when, a row each */
+    /**
+     * @return list<array{name: string, kind: string, y: float, spans: list<array{x: float, width: float, words: string}>}> what is so when,
+     *     a row each
+     */
     public function rows(): array
     {
         $day = $this->study->day;
@@ -121,8 +134,18 @@ final class SunDrawing
         $day->sunset === null || $day->goldenEveningBegins === null ?: $low[] = [$day->goldenEveningBegins, $day->sunset];
         $low === [] ?: $rows[] = ['golden light', 'golden', $low];
 
-        return array_map(fn (array $r, int $i): array => ['name' => mb_strimwidth($r[0], 0, 26, '…'), 'kind' => $r[1], 'y' => self::ARC + 20 + $i * self::ROW, 'spans' => array_map(fn (array $s): array => [
-            'x' => round($this->x($s[0]), 1), 'width' => round(max(1.5, $this->x($s[1]) - $this->x($s[0])), 1), 'words' => $this->study->site->clock($s[0]).'–'.$this->study->site->clock($s[1]),
+        return array_map(fn (
+            array $r,
+            int $i,
+        ): array => ['name' => mb_strimwidth(
+            $r[0],
+            0,
+            26,
+            '…',
+        ), 'kind' => $r[1], 'y' => self::ARC + 20 + $i * self::ROW, 'spans' => array_map(fn (array $s): array => [
+            'x' => round($this->x($s[0]), 1),
+            'width' => round(max(1.5, $this->x($s[1]) - $this->x($s[0])), 1),
+            'words' => $this->study->site->clock($s[0]).'–'.$this->study->site->clock($s[1]),
         ], $r[2])], $rows, array_keys($rows));
     }
 
@@ -138,7 +161,9 @@ final class SunDrawing
         $clock = fn (?float $time): string => $time === null ? 'none' : $this->study->site->clock($time);
 
         return array_filter([
-            'Sunrise' => $clock($day->sunrise), 'Golden until' => $clock($day->goldenMorningEnds), 'Highest' => $clock($day->noon).', '.round(rad2deg($day->noonAltitudeRad)).'°',
+            'Sunrise' => $clock($day->sunrise),
+            'Golden until' => $clock($day->goldenMorningEnds),
+            'Highest' => $clock($day->noon).', '.round(rad2deg($day->noonAltitudeRad)).'°',
             'Golden from' => $clock($day->goldenEveningBegins), 'Sunset' => $clock($day->sunset), 'Dark from' => $clock($day->civilDusk),
         ]);
     }
@@ -147,12 +172,21 @@ final class SunDrawing
     {
         $site = $this->study->site;
 
-        return sprintf('%.4f°, %.4f°, %s time, compass %+.1f°', $site->latitudeDeg, $site->longitudeDeg, $site->zone->getName(), $site->declinationDeg);
+        return sprintf(
+            '%.4f°, %.4f°, %s time, compass %+.1f°',
+            $site->latitudeDeg,
+            $site->longitudeDeg,
+            $site->zone->getName(),
+            $site->declinationDeg,
+        );
     }
 
     private function x(float $time): float
     {
-        return self::LEFT + (max($this->from, min($this->to, $time)) - $this->from) / ($this->to - $this->from) * (self::WIDTH - self::LEFT - 8);
+        return self::LEFT + (
+            max($this->from, min($this->to, $time))
+            - $this->from
+        ) / ($this->to - $this->from) * (self::WIDTH - self::LEFT - 8);
     }
 
     private function y(float $altitudeRad): float

@@ -12,7 +12,16 @@ final readonly class Thing
      * @param  float  $ring  radius of the floor it takes, drawing units
      * @param  array{float, float}  $label
      */
-    public function __construct(public string $id, public string $name, public string $class, public array $shapes, public float $x, public float $y, public float $ring, public array $label, public Handle $handle)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $class,
+        public array $shapes,
+        public float $x,
+        public float $y,
+        public float $ring,
+        public array $label,
+        public Handle $handle,
+    ) {
     }
 }

@@ -29,7 +29,12 @@ final readonly class ThingShapes
     {
         $h = $body->person->statureM;
         $ring = function (Vec2 $centre, float $across, float $along, float $bearing): string {
-            $points = array_map(static fn (int $i): Vec2 => $centre->plus((new Vec2($across * sin($i * M_PI / 10), $along * cos($i * M_PI / 10)))->turnedClockwise($bearing)), range(0, 19));
+            $points = array_map(
+                static fn (int $i): Vec2 => $centre->plus(
+                    (new Vec2($across * sin($i * M_PI / 10), $along * cos($i * M_PI / 10)))->turnedClockwise($bearing),
+                ),
+                range(0, 19),
+            );
 
             return $this->sheet->path($points);
         };
@@ -37,8 +42,21 @@ final readonly class ThingShapes
         $side = $body->face()->left()->times(0.028 * $h);
         $base = $body->person->place->plus($body->face()->times(0.045 * $h));
 
-        $seat = $body->person->posture === Posture::Seated && ($body->person->seatBackM > 0.05 || $body->person->seatWidthM > Person::STOOL_M)
-            ? [['seat', $this->sheet->path(Polygon::box($body->person->place->minus(Vec2::towards($body->person->facingRad)->times(0.04)), $body->person->seatWidthM, 0.5, $body->person->facingRad)->corners)]]
+        $seat = $body->person->posture === Posture::Seated
+            && ($body->person->seatBackM > 0.05 || $body->person->seatWidthM > Person::STOOL_M)
+            ? [
+                [
+                    'seat',
+                    $this->sheet->path(
+                        Polygon::box(
+                            $body->person->place->minus(Vec2::towards($body->person->facingRad)->times(0.04)),
+                            $body->person->seatWidthM,
+                            0.5,
+                            $body->person->facingRad,
+                        )->corners,
+                    ),
+                ],
+            ]
             : [];
 
         return [
@@ -57,7 +75,10 @@ final readonly class ThingShapes
         $rear = $lamp->rear()->floor();
         $small = static fn (Vec2 $corner): Vec2 => $rear->plus($corner->minus($middle)->times(0.3));
 
-        return [['box', $this->sheet->path([$right, $left, $small($left), $small($right)])], ['face', $this->sheet->path([$right, $left], false)]];
+        return [
+            ['box', $this->sheet->path([$right, $left, $small($left), $small($right)])],
+            ['face', $this->sheet->path([$right, $left], false)],
+        ];
     }
 
     /** @return list<array{string, string}> */
@@ -78,6 +99,20 @@ final readonly class ThingShapes
     /** @return list<array{string, string}> three legs of true length */
     public function legs(Footprint $print, float $bearing): array
     {
-        return [['legs', implode('', array_map(fn (float $turn): string => $this->sheet->path([$print->centre, $print->centre->plus(Vec2::towards($bearing + $turn)->times($print->radiusM))], false), self::LEGS))]];
+        return [
+            [
+                'legs',
+                implode(
+                    '',
+                    array_map(
+                        fn (float $turn): string => $this->sheet->path(
+                            [$print->centre, $print->centre->plus(Vec2::towards($bearing + $turn)->times($print->radiusM))],
+                            false,
+                        ),
+                        self::LEGS,
+                    ),
+                ),
+            ],
+        ];
     }
 }

@@ -59,7 +59,11 @@ final readonly class Aim implements Part
     public function write(): array
     {
         return [
-            'mode' => $this->mode->value, 'subject' => $this->subject, 'lead' => $this->lead, 'side' => $this->side->value, 'eye_line' => $this->eyeLine,
+            'mode' => $this->mode->value,
+            'subject' => $this->subject,
+            'lead' => $this->lead,
+            'side' => $this->side->value,
+            'eye_line' => $this->eyeLine,
             'bearing_deg' => round(rad2deg($this->bearingRad), 9), 'tilt_deg' => round(rad2deg($this->tiltRad), 9),
         ] + $this->extra;
     }

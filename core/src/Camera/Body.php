@@ -17,8 +17,18 @@ final readonly class Body implements Part
      * @param  int  $outputs  for pictures to go out by
      * @param  array<string, mixed>  $extra
      */
-    private function __construct(public string $id, public string $name, public float $widthMm, public float $heightMm, public int $widthPx, public int $heightPx, public array $modes, public int $outputs, public bool $own, private array $extra)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public float $widthMm,
+        public float $heightMm,
+        public int $widthPx,
+        public int $heightPx,
+        public array $modes,
+        public int $outputs,
+        public bool $own,
+        private array $extra,
+    ) {
     }
 
     public static function read(Node $node): self
@@ -41,7 +51,11 @@ final readonly class Body implements Part
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'sensor_width_mm' => $this->widthMm, 'sensor_height_mm' => $this->heightMm,
-            'width_px' => $this->widthPx, 'height_px' => $this->heightPx, 'modes' => Parts::written($this->modes), 'outputs' => $this->outputs, 'own' => $this->own,
+            'width_px' => $this->widthPx,
+            'height_px' => $this->heightPx,
+            'modes' => Parts::written($this->modes),
+            'outputs' => $this->outputs,
+            'own' => $this->own,
         ] + $this->extra;
     }
 

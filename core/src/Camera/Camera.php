@@ -29,7 +29,11 @@ final readonly class Camera
         public ?Prompter $prompter = null,
     ) {
         $this->mode = $body->mode($placement->mode);
-        $this->recorded = new FieldOfView($this->mode->widthMm ?? $body->widthMm, $this->mode->heightMm ?? $body->heightMm, $this->effectiveFocalMm());
+        $this->recorded = new FieldOfView(
+            $this->mode->widthMm ?? $body->widthMm,
+            $this->mode->heightMm ?? $body->heightMm,
+            $this->effectiveFocalMm(),
+        );
         $this->delivered = $this->recorded->croppedTo($aspect);
     }
 

@@ -68,9 +68,23 @@ final readonly class CameraPlacement implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'label' => $this->label, 'body' => $this->body, 'lens' => $this->lens, 'reducer' => $this->reducer, 'support' => $this->support,
-            'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'focal_mm' => $this->focalMm, 't_stop' => $this->tStop,
-            'aim' => $this->aim->write(), 'role' => $this->role->value, 'operator' => $this->operator, 'covers' => (object) array_fill_keys($this->covers, true), 'mode' => $this->mode, 'prompter' => $this->prompter,
+            'id' => $this->id,
+            'label' => $this->label,
+            'body' => $this->body,
+            'lens' => $this->lens,
+            'reducer' => $this->reducer,
+            'support' => $this->support,
+            'x_m' => $this->place->x,
+            'y_m' => $this->place->y,
+            'height_m' => $this->heightM,
+            'focal_mm' => $this->focalMm,
+            't_stop' => $this->tStop,
+            'aim' => $this->aim->write(),
+            'role' => $this->role->value,
+            'operator' => $this->operator,
+            'covers' => (object) array_fill_keys($this->covers, true),
+            'mode' => $this->mode,
+            'prompter' => $this->prompter,
             'settings' => (object) $this->settings->write(),
         ] + $this->extra;
     }
@@ -78,6 +92,25 @@ final readonly class CameraPlacement implements Part
     /** The same somewhere else, or set otherwise: a step of a move. */
     public function at(Vec2 $place, float $heightM, float $focalMm, Aim $aim): self
     {
-        return new self($this->id, $this->label, $this->body, $this->lens, $this->reducer, $this->support, $place, $heightM, $focalMm, $this->tStop, $aim, $this->role, $this->operator, $this->covers, $this->mode, $this->prompter, $this->settings, $this->extra);
+        return new self(
+            $this->id,
+            $this->label,
+            $this->body,
+            $this->lens,
+            $this->reducer,
+            $this->support,
+            $place,
+            $heightM,
+            $focalMm,
+            $this->tStop,
+            $aim,
+            $this->role,
+            $this->operator,
+            $this->covers,
+            $this->mode,
+            $this->prompter,
+            $this->settings,
+            $this->extra,
+        );
     }
 }

@@ -11,8 +11,13 @@ final readonly class CropBudget
 
     public float $fitHeightPx;
 
-    public function __construct(public float $sourceWidthPx, public float $sourceHeightPx, public float $outputWidthPx, float $outputHeightPx, public float $zoom)
-    {
+    public function __construct(
+        public float $sourceWidthPx,
+        public float $sourceHeightPx,
+        public float $outputWidthPx,
+        float $outputHeightPx,
+        public float $zoom,
+    ) {
         $aspect = $outputWidthPx / $outputHeightPx;
         $wide = $aspect >= $sourceWidthPx / $sourceHeightPx;
         $this->fitWidthPx = $wide ? $sourceWidthPx : $sourceHeightPx * $aspect;

@@ -21,7 +21,11 @@ final readonly class DepthOfField
     /** @throws ImpossibleOptics if a value is not positive */
     public function __construct(float $focalMm, public float $fNumber, float $confusionMm)
     {
-        foreach (['The focal length' => $focalMm, 'The f-number' => $fNumber, 'The circle of confusion' => $confusionMm] as $what => $value) {
+        foreach ([
+            'The focal length' => $focalMm,
+            'The f-number' => $fNumber,
+            'The circle of confusion' => $confusionMm,
+        ] as $what => $value) {
             $value > 0 ?: throw ImpossibleOptics::notPositive($what);
         }
         $this->focalM = $focalMm / 1000;

@@ -58,8 +58,17 @@ final readonly class Lens implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'focal_min_mm' => $this->shortestMm, 'focal_max_mm' => $this->longestMm, 't_min' => $this->widestT,
-            'transmission' => $this->transmission, 'nearest_focus_m' => $this->nearestFocusM, 'length_m' => $this->lengthM, 'front_m' => $this->frontM, 'parfocal' => $this->parfocal, 'own' => $this->own,
+            'id' => $this->id,
+            'name' => $this->name,
+            'focal_min_mm' => $this->shortestMm,
+            'focal_max_mm' => $this->longestMm,
+            't_min' => $this->widestT,
+            'transmission' => $this->transmission,
+            'nearest_focus_m' => $this->nearestFocusM,
+            'length_m' => $this->lengthM,
+            'front_m' => $this->frontM,
+            'parfocal' => $this->parfocal,
+            'own' => $this->own,
         ] + $this->extra;
     }
 }

@@ -54,13 +54,25 @@ final readonly class Mark implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'at_s' => $this->atS, 'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'focal_mm' => $this->focalMm,
-            'subject' => $this->subject, 'lead' => $this->lead, 'eye_line' => $this->eyeLine, 'bearing_deg' => round(rad2deg($this->bearingRad), 9), 'tilt_deg' => round(rad2deg($this->tiltRad), 9),
+            'id' => $this->id,
+            'name' => $this->name,
+            'at_s' => $this->atS,
+            'x_m' => $this->place->x,
+            'y_m' => $this->place->y,
+            'height_m' => $this->heightM,
+            'focal_mm' => $this->focalMm,
+            'subject' => $this->subject,
+            'lead' => $this->lead,
+            'eye_line' => $this->eyeLine,
+            'bearing_deg' => round(rad2deg($this->bearingRad), 9),
+            'tilt_deg' => round(rad2deg($this->tiltRad), 9),
         ] + $this->extra;
     }
 
     public function aim(): Aim
     {
-        return $this->subject === null ? Aim::along($this->bearingRad, $this->tiltRad) : Aim::at($this->subject, $this->lead, LookingSide::Ahead, $this->eyeLine);
+        return $this->subject === null
+            ? Aim::along($this->bearingRad, $this->tiltRad)
+            : Aim::at($this->subject, $this->lead, LookingSide::Ahead, $this->eyeLine);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FineFrame\Camera;
 
-/** A photo taken while scouting as a reference for a camera: the lens that gives the same view, and the crop that a lens would see in it. */
+/**
+ * A photo taken while scouting as a reference for a camera: the lens that gives the same view, and the crop that a lens would see in it.
+ */
 final class ReferenceFrame
 {
     /**

@@ -10,16 +10,28 @@ use FineFrame\Measure\Unit;
 /** How a camera is set. What is not said is as the setup is planned. */
 final readonly class Settings
 {
-    public function __construct(public float $fps, public float $shutterDeg, public float $iso, public float $kelvin, public string $profile, public float $ndStops, public string $automatic)
-    {
+    public function __construct(
+        public float $fps,
+        public float $shutterDeg,
+        public float $iso,
+        public float $kelvin,
+        public string $profile,
+        public float $ndStops,
+        public string $automatic,
+    ) {
     }
 
     /** @return array<string, Column> */
     public static function columns(): array
     {
         return [
-            'fps' => Column::number(1, 1000), 'shutter_deg' => Column::number(1, 360, Unit::Degree), 'iso' => Column::number(20, 409_600), 'white_balance_k' => Column::number(1800, 15_000, Unit::Kelvin),
-            'profile' => Column::text(60), 'nd_stops' => Column::number(0, 14, Unit::Stop), 'automatic' => Column::choice('nothing', 'focus', 'exposure', 'focus and exposure'),
+            'fps' => Column::number(1, 1000),
+            'shutter_deg' => Column::number(1, 360, Unit::Degree),
+            'iso' => Column::number(20, 409_600),
+            'white_balance_k' => Column::number(1800, 15_000, Unit::Kelvin),
+            'profile' => Column::text(60),
+            'nd_stops' => Column::number(0, 14, Unit::Stop),
+            'automatic' => Column::choice('nothing', 'focus', 'exposure', 'focus and exposure'),
         ];
     }
 

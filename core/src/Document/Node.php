@@ -72,7 +72,12 @@ final class Node
             return $this->bad($key, 'must be a number', [], $min);
         }
         if (! is_finite((float) $value) || $value < $min || $value > $max) {
-            return $this->bad($key, 'must be between {min} and {max}', ['min' => Quantity::of($min, $unit), 'max' => Quantity::of($max, $unit)], $min);
+            return $this->bad(
+                $key,
+                'must be between {min} and {max}',
+                ['min' => Quantity::of($min, $unit), 'max' => Quantity::of($max, $unit)],
+                $min,
+            );
         }
 
         return (float) $value;
@@ -118,7 +123,11 @@ final class Node
                 return $case;
             }
         }
-        $this->wrong($key, 'must be one of {choices}', ['choices' => implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()))]);
+        $this->wrong(
+            $key,
+            'must be one of {choices}',
+            ['choices' => implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()))],
+        );
 
         return $enum::cases()[0];
     }
@@ -128,7 +137,9 @@ final class Node
     {
         $value = $this->text($key, $choices[0] ?? '');
 
-        return in_array($value, $choices, true) ? $value : ($this->bad($key, 'must be one of {choices}', ['choices' => implode(', ', $choices)], $choices[0] ?? ''));
+        return in_array($value, $choices, true)
+            ? $value
+            : ($this->bad($key, 'must be one of {choices}', ['choices' => implode(', ', $choices)], $choices[0] ?? ''));
     }
 
     /** A short text of a form, or empty. */
@@ -151,7 +162,9 @@ final class Node
         $value = $this->pattern($key, '/^\d{4}-\d\d-\d\d$/', 'must be a date like 2026-11-14');
         $parts = array_map(intval(...), explode('-', $value));
 
-        return $value === '' || checkdate($parts[1] ?? 0, $parts[2] ?? 0, $parts[0]) ? $value : $this->bad($key, 'must be a date like 2026-11-14', [], '');
+        return $value === '' || checkdate($parts[1] ?? 0, $parts[2] ?? 0, $parts[0])
+            ? $value
+            : $this->bad($key, 'must be a date like 2026-11-14', [], '');
     }
 
     public function object(string $key): self
@@ -221,9 +234,13 @@ final class Node
     {
         $value = $this->take($key, []);
         $isList = is_array($value) && array_is_list($value) && count($value) <= $max;
-        $numbers = $isList ? array_values(array_filter($value, static fn (mixed $v): bool => is_int($v) || is_float($v) && is_finite($v))) : [];
+        $numbers = $isList
+            ? array_values(array_filter($value, static fn (mixed $v): bool => is_int($v) || is_float($v) && is_finite($v)))
+            : [];
 
-        return $isList && count($numbers) === count($value) ? array_map(floatval(...), $numbers) : $this->bad($key, 'must be a list of at most {max} numbers', ['max' => $max], []);
+        return $isList && count($numbers) === count($value)
+            ? array_map(floatval(...), $numbers)
+            : $this->bad($key, 'must be a list of at most {max} numbers', ['max' => $max], []);
     }
 
     /** @return list<string> the names of a map that are true */

@@ -59,7 +59,14 @@ final readonly class Record implements Part
     /** @return int how many of its columns hold something that was said */
     public function known(): int
     {
-        return count(array_filter(array_keys($this->values), fn (string $name): bool => $this->values[$name] !== null && $this->values[$name] !== '' && $this->values[$name] !== $this->columns[$name]->default));
+        return count(
+            array_filter(
+                array_keys($this->values),
+                fn (
+                    string $name,
+                ): bool => $this->values[$name] !== null && $this->values[$name] !== '' && $this->values[$name] !== $this->columns[$name]->default,
+            ),
+        );
     }
 
     public function write(): array

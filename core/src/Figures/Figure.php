@@ -11,8 +11,13 @@ use FineFrame\Measure\Quantity;
 final readonly class Figure
 {
     /** @param  string  $about id of the thing it belongs to; $name: what it is, the same for all such things */
-    public function __construct(public string $kind, public string $about, public string $name, public Quantity|string $value, public Working $working)
-    {
+    public function __construct(
+        public string $kind,
+        public string $about,
+        public string $name,
+        public Quantity|string $value,
+        public Working $working,
+    ) {
     }
 
     public function id(): string

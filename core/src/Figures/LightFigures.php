@@ -20,7 +20,12 @@ final class LightFigures
         $face = $situation->face($subject);
         $light = $face->light;
         $working = new Working('T²/t = E·S/C; ratio = (key + fill) : fill', [
-            'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux), 'of it, off boards' => Quantity::of($face->bounced, Unit::Lux), 'of it, back from the room' => Quantity::of($face->byRoom, Unit::Lux), 'E that is there' => Quantity::of($light->ambientLux, Unit::Lux), 'S' => Quantity::of($metering->iso, Unit::Count), '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count),
+            'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux),
+            'of it, off boards' => Quantity::of($face->bounced, Unit::Lux),
+            'of it, back from the room' => Quantity::of($face->byRoom, Unit::Lux),
+            'E that is there' => Quantity::of($light->ambientLux, Unit::Lux),
+            'S' => Quantity::of($metering->iso, Unit::Count),
+            '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count),
         ], 'ISO 2720:1974 with a dome, C = 330; lamps by Lambert’s polygon formula');
         $one = static fn (string $name, Quantity $value): Figure => new Figure('face', $subject, $name, $value, $working);
 
@@ -46,10 +51,39 @@ final class LightFigures
         $wide = rad2deg(2 * atan($lamp->emitter->widthM / (2 * $distance)));
 
         return [
-            new Figure('light', $id, 'distance', Quantity::metres($distance), new Working('from the middle of the face of the lamp to the eyes', [])),
-            new Figure('light', $id, 'lux', Quantity::of($alone, Unit::Lux), new Working('E = L/2 · Σ γᵢ (n·Γᵢ), × (1 + cos θ)/2 for the dome', ['at 1 m' => Quantity::of($lamp->fixture->luxAt1m, Unit::Lux), 'dimmer' => Quantity::share($lamp->placement->dimmer), 'of its face seen' => Quantity::share($situation->face($lamp->placement->subject)->seen[$id] ?? 0.0)], 'Lambert’s polygon formula, L from the lux at 1 m')),
+            new Figure(
+                'light',
+                $id,
+                'distance',
+                Quantity::metres($distance),
+                new Working('from the middle of the face of the lamp to the eyes', []),
+            ),
+            new Figure(
+                'light',
+                $id,
+                'lux',
+                Quantity::of($alone, Unit::Lux),
+                new Working(
+                    'E = L/2 · Σ γᵢ (n·Γᵢ), × (1 + cos θ)/2 for the dome',
+                    [
+                        'at 1 m' => Quantity::of($lamp->fixture->luxAt1m, Unit::Lux),
+                        'dimmer' => Quantity::share($lamp->placement->dimmer),
+                        'of its face seen' => Quantity::share($situation->face($lamp->placement->subject)->seen[$id] ?? 0.0),
+                    ],
+                    'Lambert’s polygon formula, L from the lux at 1 m',
+                ),
+            ),
             ...self::fallOff($situation, $id, $distance),
-            new Figure('light', $id, 'angular_size', Quantity::degrees($wide), new Working('2·atan(width / 2d)', ['width' => Quantity::metres($lamp->emitter->widthM), 'd' => Quantity::metres($distance)])),
+            new Figure(
+                'light',
+                $id,
+                'angular_size',
+                Quantity::degrees($wide),
+                new Working(
+                    '2·atan(width / 2d)',
+                    ['width' => Quantity::metres($lamp->emitter->widthM), 'd' => Quantity::metres($distance)],
+                ),
+            ),
         ];
     }
 
@@ -75,15 +109,33 @@ final class LightFigures
 
             return $low;
         };
-        $camera = array_values(array_filter($situation->setup->cameras, static fn (Camera $c): bool => $situation->setup->bodyFor($c)?->person->id === $subject))[0] ?? null;
+        $camera = array_values(
+            array_filter(
+                $situation->setup->cameras,
+                static fn (Camera $c): bool => $situation->setup->bodyFor($c)?->person->id === $subject,
+            ),
+        )[0] ?? null;
         $behind = $camera === null ? 0.0 : ($situation->behind($camera, $body)[$id] ?? 0.0);
         $face = $situation->face($subject)->byLamp[$id] ?? 0.0;
-        $working = new Working('the distance at which the lamp gives half a stop more, or less, at the face', ['now' => Quantity::metres($distance)], 'by its whole face, not by the square');
+        $working = new Working(
+            'the distance at which the lamp gives half a stop more, or less, at the face',
+            ['now' => Quantity::metres($distance)],
+            'by its whole face, not by the square',
+        );
 
         return $here <= 0.0 ? [] : [
             new Figure('light', $id, 'half_stop_near', Quantity::metres($reach(0.5)), $working),
             new Figure('light', $id, 'half_stop_far', Quantity::metres($reach(-0.5)), $working),
-            new Figure('light', $id, 'to_background', Quantity::of($behind > 0.0 && $face > 0.0 ? log($face / $behind, 2) : null, Unit::Stop), new Working('log₂ of the lamp’s light on the face over that on what is behind the head', ['face' => Quantity::of($face, Unit::Lux), 'behind' => Quantity::of($behind, Unit::Lux)])),
+            new Figure(
+                'light',
+                $id,
+                'to_background',
+                Quantity::of($behind > 0.0 && $face > 0.0 ? log($face / $behind, 2) : null, Unit::Stop),
+                new Working(
+                    'log₂ of the lamp’s light on the face over that on what is behind the head',
+                    ['face' => Quantity::of($face, Unit::Lux), 'behind' => Quantity::of($behind, Unit::Lux)],
+                ),
+            ),
         ];
     }
 }

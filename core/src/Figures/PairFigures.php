@@ -25,8 +25,20 @@ final class PairFigures
         $about = $a->placement->id.'+'.$b->placement->id;
 
         return [
-            new Figure('pair', $about, 'angle', Quantity::degrees(rad2deg($a->pupil()->minus($body->eyes)->angleTo($b->pupil()->minus($body->eyes)))), new Working('between the lenses, seen from the eyes', [])),
-            new Figure('pair', $about, 'size_ratio', Quantity::ratio($size($one, $two)), new Working('wider field / tighter field at the face', ['A' => Quantity::metres($one), 'B' => Quantity::metres($two)])),
+            new Figure(
+                'pair',
+                $about,
+                'angle',
+                Quantity::degrees(rad2deg($a->pupil()->minus($body->eyes)->angleTo($b->pupil()->minus($body->eyes)))),
+                new Working('between the lenses, seen from the eyes', []),
+            ),
+            new Figure(
+                'pair',
+                $about,
+                'size_ratio',
+                Quantity::ratio($size($one, $two)),
+                new Working('wider field / tighter field at the face', ['A' => Quantity::metres($one), 'B' => Quantity::metres($two)]),
+            ),
         ];
     }
 }

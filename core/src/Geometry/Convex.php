@@ -37,7 +37,12 @@ final class Convex
      */
     public static function clip(array $points, float $halfWidth, float $halfHeight): array
     {
-        foreach ([[1.0, 0.0, $halfWidth], [-1.0, 0.0, $halfWidth], [0.0, 1.0, $halfHeight], [0.0, -1.0, $halfHeight]] as [$nx, $ny, $limit]) {
+        foreach ([
+            [1.0, 0.0, $halfWidth],
+            [-1.0, 0.0, $halfWidth],
+            [0.0, 1.0, $halfHeight],
+            [0.0, -1.0, $halfHeight],
+        ] as [$nx, $ny, $limit]) {
             $points = self::below($points, $nx, $ny, $limit);
         }
 
@@ -269,7 +274,10 @@ final class Convex
             for ($j = 0; $j < 2 * ($n - $i) - 1; $j++) {
                 [$u, $v] = $j % 2 === 0 ? [$i + 1 / 3, intdiv($j, 2) + 1 / 3] : [$i + 2 / 3, intdiv($j, 2) + 2 / 3];
                 [$u, $v] = [$u / $n, $v / $n];
-                $spread[] = [[$a[0] + $u * ($b[0] - $a[0]) + $v * ($c[0] - $a[0]), $a[1] + $u * ($b[1] - $a[1]) + $v * ($c[1] - $a[1])], $area / $n ** 2];
+                $spread[] = [
+                    [$a[0] + $u * ($b[0] - $a[0]) + $v * ($c[0] - $a[0]), $a[1] + $u * ($b[1] - $a[1]) + $v * ($c[1] - $a[1])],
+                    $area / $n ** 2,
+                ];
             }
         }
 

@@ -23,7 +23,12 @@ final class Isolines
                     continue;
                 }
                 $cuts = [];
-                foreach ([[$i, $j, $a, $i + 1, $j, $b], [$i + 1, $j, $b, $i + 1, $j + 1, $c], [$i + 1, $j + 1, $c, $i, $j + 1, $d], [$i, $j + 1, $d, $i, $j, $a]] as [$x, $y, $from, $u, $v, $to]) {
+                foreach ([
+                    [$i, $j, $a, $i + 1, $j, $b],
+                    [$i + 1, $j, $b, $i + 1, $j + 1, $c],
+                    [$i + 1, $j + 1, $c, $i, $j + 1, $d],
+                    [$i, $j + 1, $d, $i, $j, $a],
+                ] as [$x, $y, $from, $u, $v, $to]) {
                     if (($from < $level) !== ($to < $level)) {
                         $share = ($level - $from) / ($to - $from);
                         $cuts[] = [$x + $share * ($u - $x), $y + $share * ($v - $y)];
@@ -33,7 +38,14 @@ final class Isolines
                     $pieces[] = [$cuts[0], $cuts[1]];
                 } elseif (count($cuts) === 4) {
                     $isHigh = ($a + $b + $c + $d) / 4 >= $level;
-                    array_push($pieces, ...($isHigh === ($a >= $level) ? [[$cuts[0], $cuts[1]], [$cuts[2], $cuts[3]]] : [[$cuts[3], $cuts[0]], [$cuts[1], $cuts[2]]]));
+                    array_push(
+                        $pieces,
+                        ...(
+                            $isHigh === ($a >= $level)
+                            ? [[$cuts[0], $cuts[1]], [$cuts[2], $cuts[3]]]
+                            : [[$cuts[3], $cuts[0]], [$cuts[1], $cuts[2]]]
+                        ),
+                    );
                 }
             }
         }

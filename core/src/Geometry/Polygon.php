@@ -61,7 +61,10 @@ final readonly class Polygon
         $inside = false;
         $from = $this->corners[count($this->corners) - 1];
         foreach ($this->corners as $to) {
-            if (($from->y > $point->y) !== ($to->y > $point->y) && $point->x < $from->x + ($point->y - $from->y) / ($to->y - $from->y) * ($to->x - $from->x)) {
+            if (
+                ($from->y > $point->y) !== ($to->y > $point->y)
+                && $point->x < $from->x + ($point->y - $from->y) / ($to->y - $from->y) * ($to->x - $from->x)
+            ) {
                 $inside = ! $inside;
             }
             $from = $to;
@@ -73,7 +76,11 @@ final readonly class Polygon
     /** The mean of the corners. */
     public function middle(): Vec2
     {
-        return array_reduce($this->corners, static fn (Vec2 $s, Vec2 $c): Vec2 => $s->plus($c), new Vec2(0, 0))->times(1 / count($this->corners));
+        return array_reduce(
+            $this->corners,
+            static fn (Vec2 $s, Vec2 $c): Vec2 => $s->plus($c),
+            new Vec2(0, 0),
+        )->times(1 / count($this->corners));
     }
 
     /** Zero inside. */
@@ -125,7 +132,15 @@ final readonly class Polygon
         }
         foreach ($this->edges() as $mine) {
             foreach ($other->edges() as $theirs) {
-                if ($mine->crosses($theirs) && min($theirs->distanceTo($mine->from), $theirs->distanceTo($mine->to), $mine->distanceTo($theirs->from), $mine->distanceTo($theirs->to)) > $touchM) {
+                if (
+                    $mine->crosses($theirs)
+                    && min(
+                        $theirs->distanceTo($mine->from),
+                        $theirs->distanceTo($mine->to),
+                        $mine->distanceTo($theirs->from),
+                        $mine->distanceTo($theirs->to),
+                    ) > $touchM
+                ) {
                     return true;
                 }
             }

@@ -14,14 +14,35 @@ use FineFrame\Document\Part;
 final readonly class Support implements Part
 {
     /** @param  array<string, mixed>  $extra */
-    private function __construct(public string $id, public string $name, public float $legRadiusM, public float $lowestM, public float $highestM, public SupportKind $kind, public float $railM, public float $reachM, public bool $own, private array $extra)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public float $legRadiusM,
+        public float $lowestM,
+        public float $highestM,
+        public SupportKind $kind,
+        public float $railM,
+        public float $reachM,
+        public bool $own,
+        private array $extra,
+    ) {
     }
 
     public static function read(Node $node): self
     {
         $lowest = $node->metres('lowest_m', 0, 10);
-        $support = new self($node->id(), $node->text('name'), $node->metres('leg_radius_m', 0.02, 3), $lowest, $node->metres('highest_m', 0.05, 15), $node->choice('kind', SupportKind::class, SupportKind::Stand), $node->metres('rail_m', 0, 20, 0.0), $node->metres('reach_m', 0, 6, 0.0), $node->flag('own', false), $node->rest());
+        $support = new self(
+            $node->id(),
+            $node->text('name'),
+            $node->metres('leg_radius_m', 0.02, 3),
+            $lowest,
+            $node->metres('highest_m', 0.05, 15),
+            $node->choice('kind', SupportKind::class, SupportKind::Stand),
+            $node->metres('rail_m', 0, 20, 0.0),
+            $node->metres('reach_m', 0, 6, 0.0),
+            $node->flag('own', false),
+            $node->rest(),
+        );
         $support->highestM >= $lowest ?: $node->wrong('highest_m', 'must not be below the lowest height');
 
         return $support;
@@ -38,6 +59,14 @@ final readonly class Support implements Part
 
     public function write(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'leg_radius_m' => $this->legRadiusM, 'lowest_m' => $this->lowestM, 'highest_m' => $this->highestM, 'kind' => $this->kind->value, 'rail_m' => $this->railM] + ($this->reachM > 0 ? ['reach_m' => $this->reachM] : []) + ['own' => $this->own] + $this->extra;
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'leg_radius_m' => $this->legRadiusM,
+            'lowest_m' => $this->lowestM,
+            'highest_m' => $this->highestM,
+            'kind' => $this->kind->value,
+            'rail_m' => $this->railM,
+        ] + ($this->reachM > 0 ? ['reach_m' => $this->reachM] : []) + ['own' => $this->own] + $this->extra;
     }
 }

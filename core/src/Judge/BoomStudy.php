@@ -25,7 +25,10 @@ final readonly class BoomStudy
         return $this->situation->nearestBoom($this->boom->placement->id);
     }
 
-    /** @return list<array{Vec3, float}> along each direction before the mouth, the nearest place that every frame, ceiling, pole and room leave, and how far it is */
+    /**
+     * @return list<array{Vec3, float}> along each direction before the mouth, the nearest place that every frame, ceiling, pole and room
+     *     leave, and how far it is
+     */
     public function volume(): array
     {
         return BoomReach::shell($this->situation->scene, $this->boom, $this->situation->limits->get('boom_margin_m'));
@@ -40,7 +43,12 @@ final readonly class BoomStudy
             return [];
         }
         foreach (array_keys($this->situation->scene->views) as $camera) {
-            $without = BoomReach::nearest($this->situation->scene, $this->boom, $this->situation->limits->get('boom_margin_m'), (string) $camera);
+            $without = BoomReach::nearest(
+                $this->situation->scene,
+                $this->boom,
+                $this->situation->limits->get('boom_margin_m'),
+                (string) $camera,
+            );
             $cost = $without === null ? 0.0 : Boom::costDb($nearest->distanceM, $without->distanceM);
             $cost < 0.1 ?: $costs[(string) $camera] = $cost;
         }
@@ -71,7 +79,14 @@ final readonly class BoomStudy
             $won = $then === null ? 0.0 : Boom::costDb($nearest->distanceM, $then->distanceM);
             $down = $camera->delivered->heightAt($this->situation->scene->views[$id]->depth($this->boom->mouth)) * $up;
             if ($won > 0.2 && $best === null) {
-                $best = [$won, new Mend('lower-frame', ['thing' => $camera->placement->label, 'distance' => Quantity::metres($down)], $this->withBoom($edit, $then))];
+                $best = [
+                    $won,
+                    new Mend(
+                        'lower-frame',
+                        ['thing' => $camera->placement->label, 'distance' => Quantity::metres($down)],
+                        $this->withBoom($edit, $then),
+                    ),
+                ];
             }
         }
 
@@ -80,6 +95,13 @@ final readonly class BoomStudy
 
     private function withBoom(Edit $edit, ?BoomReach $to): Edit
     {
-        return $to === null ? $edit : new Edit($edit->values + $this->situation->edit("microphones/{$this->boom->placement->id}", ['x_m' => $to->tip->x, 'y_m' => $to->tip->y, 'height_m' => $to->tip->z])->values);
+        return $to === null
+            ? $edit
+            : new Edit(
+                $edit->values + $this->situation->edit(
+                    "microphones/{$this->boom->placement->id}",
+                    ['x_m' => $to->tip->x, 'y_m' => $to->tip->y, 'height_m' => $to->tip->z],
+                )->values,
+            );
     }
 }

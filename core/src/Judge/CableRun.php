@@ -29,8 +29,16 @@ final readonly class CableRun
      * @param  list<Record>  $leads  of the stock that make it up, one after the other; empty where none do
      * @param  string  $adapter  between unlike connectors; empty where none is needed
      */
-    private function __construct(public Record $track, public string $from, public string $to, public float $needM, public array $doors, public array $leads, public string $adapter, private string $connector)
-    {
+    private function __construct(
+        public Record $track,
+        public string $from,
+        public string $to,
+        public float $needM,
+        public array $doors,
+        public array $leads,
+        public string $adapter,
+        private string $connector,
+    ) {
     }
 
     /** A jack of two poles carries no opposite to cancel what it picks up. */
@@ -57,7 +65,16 @@ final readonly class CableRun
             [$along, $doors] = self::laid($situation->setup->room, $foot[0], new Vec2($x, $y));
             $need = self::SPARE_SHARE * ($foot[1] + $along) + self::ENDS_M;
             $wants = $recorder->text('connector') ?: 'XLR';
-            $runs[] = new self($track, $ear->name, $recorder->text('name'), $need, $doors, self::made($stock, $need, $ear->model->connector), mb_strtolower($wants) === mb_strtolower($ear->model->connector) ? '' : "{$ear->model->connector} to $wants", $ear->model->connector);
+            $runs[] = new self(
+                $track,
+                $ear->name,
+                $recorder->text('name'),
+                $need,
+                $doors,
+                self::made($stock, $need, $ear->model->connector),
+                mb_strtolower($wants) === mb_strtolower($ear->model->connector) ? '' : "{$ear->model->connector} to $wants",
+                $ear->model->connector,
+            );
         }
 
         return $runs;
@@ -68,10 +85,15 @@ final readonly class CableRun
     {
         $boom = $situation->scene->booms[$ear->id] ?? null;
 
-        return $boom === null ? [$ear->at->floor(), $ear->at->z] : [$boom->placement->standPlace, $boom->rear()->distanceTo($boom->placement->standTop()) + $boom->placement->standHeightM];
+        return $boom === null
+            ? [$ear->at->floor(), $ear->at->z]
+            : [$boom->placement->standPlace, $boom->rear()->distanceTo($boom->placement->standTop()) + $boom->placement->standHeightM];
     }
 
-    /** @return array{float, list<string>} metres over floor and along walls, and the doors crossed; the way without doors before a shorter one */
+    /**
+     * @return array{float, list<string>} metres over floor and along walls, and the doors crossed; the way without doors before a shorter
+     *     one
+     */
     private static function laid(Rooms $room, Vec2 $from, Vec2 $to): array
     {
         if ($from->distanceTo($to) < self::SHORT_M) {
@@ -125,7 +147,11 @@ final readonly class CableRun
         foreach ($room->first()->walls as $wall) {
             foreach ($room->first()->openings as $opening) {
                 $from = fmod($gone + $opening->offsetM - $begin + 2 * $round, $round);
-                if ($opening->wall === $wall->id && $opening->kind === OpeningKind::Door && ($from < $length || $from + $opening->widthM > $round)) {
+                if (
+                    $opening->wall === $wall->id
+                    && $opening->kind === OpeningKind::Door
+                    && ($from < $length || $from + $opening->widthM > $round)
+                ) {
                     $crossed[] = $opening->name;
                 }
             }
@@ -141,7 +167,15 @@ final readonly class CableRun
      */
     private static function made(array $stock, float $needM, string $connector): array
     {
-        $fits = array_values(array_filter($stock, static fn (Record $l): bool => $l->number('length_m') !== null && ($l->text('connector') === '' || mb_strtolower($l->text('connector')) === mb_strtolower($connector))));
+        $fits = array_values(
+            array_filter(
+                $stock,
+                static fn (Record $l): bool => $l->number('length_m') !== null && (
+                    $l->text('connector') === ''
+                    || mb_strtolower($l->text('connector')) === mb_strtolower($connector)
+                ),
+            ),
+        );
         usort($fits, static fn (Record $a, Record $b): int => $a->number('length_m') <=> $b->number('length_m'));
         foreach ($fits as $lead) {
             if (($lead->number('length_m') ?? 0.0) >= $needM) {
@@ -163,6 +197,13 @@ final readonly class CableRun
         $last = array_pop($made);
         $rest = $needM - $long + ($last?->number('length_m') ?? 0.0);
 
-        return [...$made, ...array_slice(array_values(array_filter($fits, static fn (Record $l): bool => ($l->number('length_m') ?? 0.0) >= $rest)), 0, 1)];
+        return [
+            ...$made,
+            ...array_slice(
+                array_values(array_filter($fits, static fn (Record $l): bool => ($l->number('length_m') ?? 0.0) >= $rest)),
+                0,
+                1,
+            ),
+        ];
     }
 }

@@ -15,7 +15,13 @@ final readonly class Candidate
      * @param  float  $known  share of the weights that something is known about
      * @param  list<string>  $stoppedBy  hard stops that rule it out
      */
-    public function __construct(public PlaceView $view, public array $scores, public float $score, public float $known, public array $stoppedBy, public Working $working)
-    {
+    public function __construct(
+        public PlaceView $view,
+        public array $scores,
+        public float $score,
+        public float $known,
+        public array $stoppedBy,
+        public Working $working,
+    ) {
     }
 }

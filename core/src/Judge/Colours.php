@@ -19,7 +19,12 @@ final readonly class Colours
 
     public function __construct(private SetupPlan $setup)
     {
-        $this->hex = array_filter(array_combine(array_map(static fn (Record $r): string => $r->text('name'), $setup->plan->brief->list('swatches')), array_map(static fn (Record $r): string => $r->text('colour'), $setup->plan->brief->list('swatches'))));
+        $this->hex = array_filter(
+            array_combine(
+                array_map(static fn (Record $r): string => $r->text('name'), $setup->plan->brief->list('swatches')),
+                array_map(static fn (Record $r): string => $r->text('colour'), $setup->plan->brief->list('swatches')),
+            ),
+        );
         $this->agreed = array_map(Colour::hex(...), $this->hex);
     }
 
@@ -28,7 +33,12 @@ final readonly class Colours
     {
         $all = [];
         foreach ($this->setup->setup->list('colours') as $sample) {
-            $sample->text('colour') === '' ?: $all[$sample->id] = ['name' => $sample->text('name'), 'on' => $sample->text('on'), 'hex' => $sample->text('colour'), 'colour' => Colour::hex($sample->text('colour'))];
+            $sample->text('colour') === '' ?: $all[$sample->id] = [
+                'name' => $sample->text('name'),
+                'on' => $sample->text('on'),
+                'hex' => $sample->text('colour'),
+                'colour' => Colour::hex($sample->text('colour')),
+            ];
         }
 
         return $all;
@@ -53,6 +63,8 @@ final readonly class Colours
     /** @return list<Record> samples with a pattern */
     public function patterned(): array
     {
-        return array_values(array_filter($this->setup->setup->list('colours'), static fn (Record $r): bool => ($r->number('pattern_mm') ?? 0.0) > 0.0));
+        return array_values(
+            array_filter($this->setup->setup->list('colours'), static fn (Record $r): bool => ($r->number('pattern_mm') ?? 0.0) > 0.0),
+        );
     }
 }

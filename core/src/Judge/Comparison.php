@@ -22,9 +22,15 @@ final class Comparison
     public function __construct(private readonly ShootPlan $plan)
     {
         $views = array_map(fn ($place): PlaceView => new PlaceView($plan, $place), $plan->locations);
-        $costs = array_filter(array_map(static fn (PlaceView $v): ?float => $v->place->facts->number('cost'), $views), static fn (?float $c): bool => $c !== null);
+        $costs = array_filter(
+            array_map(static fn (PlaceView $v): ?float => $v->place->facts->number('cost'), $views),
+            static fn (?float $c): bool => $c !== null,
+        );
         $dearest = $costs === [] ? 0.0 : max($costs);
-        $all = array_map(fn (PlaceView $v): Candidate => $this->candidate($v, max($dearest, $plan->brief->facts->number('budget') ?? 0.0)), $views);
+        $all = array_map(
+            fn (PlaceView $v): Candidate => $this->candidate($v, max($dearest, $plan->brief->facts->number('budget') ?? 0.0)),
+            $views,
+        );
         usort($all, static fn (Candidate $a, Candidate $b): int => [$a->stoppedBy !== [], $b->score] <=> [$b->stoppedBy !== [], $a->score]);
         $this->candidates = $all;
     }
@@ -32,8 +38,17 @@ final class Comparison
     private function candidate(PlaceView $view, float $dearest): Candidate
     {
         $scores = [
-            'mood' => $this->rated($view), 'light' => $this->light($view), 'sun' => $this->sun($view), 'quiet' => $this->quiet($view), 'echo' => $this->echo($view), 'space' => $this->space($view),
-            'power' => $this->power($view), 'access' => $this->access($view), 'cost' => $this->cost($view, $dearest), 'distance' => $this->distance($view), 'open' => $this->open($view),
+            'mood' => $this->rated($view),
+            'light' => $this->light($view),
+            'sun' => $this->sun($view),
+            'quiet' => $this->quiet($view),
+            'echo' => $this->echo($view),
+            'space' => $this->space($view),
+            'power' => $this->power($view),
+            'access' => $this->access($view),
+            'cost' => $this->cost($view, $dearest),
+            'distance' => $this->distance($view),
+            'open' => $this->open($view),
         ];
         $weights = $this->plan->scouting->weights;
         $sum = $weight = $whole = 0.0;
@@ -44,28 +59,55 @@ final class Comparison
                 $weight += $weights[$criterion];
             }
         }
-        $stops = array_values(array_filter($this->plan->scouting->stops, static fn (string $c): bool => $scores[$c][0] !== null && $scores[$c][0] <= 0.0));
+        $stops = array_values(
+            array_filter($this->plan->scouting->stops, static fn (string $c): bool => $scores[$c][0] !== null && $scores[$c][0] <= 0.0),
+        );
 
         $inputs = [];
         foreach ($scores as $criterion => [$score]) {
             $inputs[$criterion] = $score === null ? 'unknown' : number_format($score, 2).' × '.round($weights[$criterion], 1);
         }
 
-        return new Candidate($view, $scores, $weight > 0 ? $sum / $weight : 0.0, $whole > 0 ? $weight / $whole : 0.0, $stops, new Working('score = Σ weight × score ÷ Σ weight, over what is known', $inputs, 'weights set by the user; what is unknown counts neither way'));
+        return new Candidate(
+            $view,
+            $scores,
+            $weight > 0 ? $sum / $weight : 0.0,
+            $whole > 0 ? $weight / $whole : 0.0,
+            $stops,
+            new Working(
+                'score = Σ weight × score ÷ Σ weight, over what is known',
+                $inputs,
+                'weights set by the user; what is unknown counts neither way',
+            ),
+        );
     }
 
     /** @return array{float|null, string|Quantity} */
     private function rated(PlaceView $view): array
     {
-        $marks = array_values(array_filter([$view->place->facts->number('mood'), $view->place->facts->number('look')], static fn (?float $m): bool => $m !== null));
+        $marks = array_values(
+            array_filter(
+                [$view->place->facts->number('mood'), $view->place->facts->number('look')],
+                static fn (?float $m): bool => $m !== null,
+            ),
+        );
 
-        return $marks === [] ? [null, ''] : [(array_sum($marks) / count($marks) - 1) / 4, (string) round(array_sum($marks) / count($marks), 1).' of 5'];
+        return $marks === []
+            ? [null, '']
+            : [(array_sum($marks) / count($marks) - 1) / 4, (string) round(array_sum($marks) / count($marks), 1).' of 5'];
     }
 
-    /** @return array{float|null, string|Quantity} how the best daylight reading stands to the wanted stop: four stops short scores nothing */
+    /**
+     * @return array{float|null, string|Quantity} how the best daylight reading stands to the wanted stop: four stops short scores nothing
+     */
     private function light(PlaceView $view): array
     {
-        $lux = array_filter(array_map(static fn (Record $r): float => $r->text('under') === 'daylight' ? DaylightFit::lux($r) ?? 0.0 : 0.0, $view->place->list('light')));
+        $lux = array_filter(
+            array_map(
+                static fn (Record $r): float => $r->text('under') === 'daylight' ? DaylightFit::lux($r) ?? 0.0 : 0.0,
+                $view->place->list('light'),
+            ),
+        );
         if ($lux === []) {
             return [null, ''];
         }
@@ -98,7 +140,10 @@ final class Comparison
         $level = Noise::together(array_map(static fn (Record $n): float => $n->number('level_dba') ?? 0.0, $view->noises()));
         $margin = $level === null ? 40.0 : Noise::margin($level, 0.5);
 
-        return [self::between($margin, $view->limits->get('noise_break_db'), 40.0), $level === null ? 'all settled' : Quantity::of($level, Unit::LevelA)];
+        return [
+            self::between($margin, $view->limits->get('noise_break_db'), 40.0),
+            $level === null ? 'all settled' : Quantity::of($level, Unit::LevelA),
+        ];
     }
 
     /** @return array{float|null, string|Quantity} */
@@ -109,7 +154,10 @@ final class Comparison
         }
         $time = $view->sound()->speechTime();
 
-        return [self::between(-$time, -$view->limits->get('echo_break_s'), -$view->limits->get('echo_watch_s') / 2), Quantity::of($time, Unit::Second)];
+        return [
+            self::between(-$time, -$view->limits->get('echo_break_s'), -$view->limits->get('echo_watch_s') / 2),
+            Quantity::of($time, Unit::Second),
+        ];
     }
 
     /** @return array{float|null, string|Quantity} the longest clear line over the floor: what a lens can back away */
@@ -145,7 +193,10 @@ final class Comparison
     /** @return array{float|null, string|Quantity} the narrowest way in, and how far to carry */
     private function access(PlaceView $view): array
     {
-        $widths = array_filter(array_map(static fn (Record $w): ?float => $w->number('width_m'), $view->place->list('ways')), static fn (?float $w): bool => $w !== null);
+        $widths = array_filter(
+            array_map(static fn (Record $w): ?float => $w->number('width_m'), $view->place->list('ways')),
+            static fn (?float $w): bool => $w !== null,
+        );
         if ($widths === []) {
             return [null, ''];
         }
@@ -154,7 +205,10 @@ final class Comparison
         $steps = array_sum(array_map(static fn (Record $w): float => $w->number('steps') ?? 0.0, $view->place->list('ways')));
         $way = self::between($narrow, $facts->number('case_width_m') ?? 0.45, ($facts->number('cart_width_m') ?? 0.65) + 0.1);
 
-        return [$way * self::between(-$steps, -60.0, 0.0) * self::between(-($view->place->facts->number('carry_m') ?? 0.0), -400.0, -20.0), Quantity::metres($narrow)];
+        return [
+            $way * self::between(-$steps, -60.0, 0.0) * self::between(-($view->place->facts->number('carry_m') ?? 0.0), -400.0, -20.0),
+            Quantity::metres($narrow),
+        ];
     }
 
     /** @return array{float|null, string|Quantity} */
@@ -182,7 +236,10 @@ final class Comparison
         }
         $agreed = count(array_keys($states, 'agreed', true));
 
-        return [in_array('refused', $states, true) ? 0.0 : $agreed / count($states), in_array('refused', $states, true) ? 'refused' : (count($states) - $agreed).' open'];
+        return [
+            in_array('refused', $states, true) ? 0.0 : $agreed / count($states),
+            in_array('refused', $states, true) ? 'refused' : (count($states) - $agreed).' open',
+        ];
     }
 
     private static function between(float $value, float $none, float $all): float

@@ -29,14 +29,28 @@ final class Consequences
         $all = [];
         $new = array_filter($brief->list('cast'), static fn (Record $r): bool => ! $r->flag('used_to_cameras'));
         if ($brief->schools->gaze() === GazeSchool::IntoLens) {
-            $all[] = [$new !== [] || $brief->list('cast') === [] ? 'prompter' : 'into-lens', ['who' => implode(', ', array_map(static fn (Record $r): string => $r->text('name'), $new))]];
+            $all[] = [
+                $new !== [] || $brief->list('cast') === [] ? 'prompter' : 'into-lens',
+                ['who' => implode(', ', array_map(static fn (Record $r): string => $r->text('name'), $new))],
+            ];
         } elseif ($talk) {
             $all[] = ['asker', []];
         }
         // As many as one setup has at once; the whole cast only where nobody is seated yet.
-        $seated = max([0, ...array_map(static fn (Setup $s): int => count(array_filter($s->people, static fn (Person $p): bool => $p->role === Role::Subject)), $plan->setups)]);
+        $seated = max(
+            [
+                0,
+                ...array_map(
+                    static fn (Setup $s): int => count(array_filter($s->people, static fn (Person $p): bool => $p->role === Role::Subject)),
+                    $plan->setups,
+                ),
+            ],
+        );
         $heads = $seated > 0 ? $seated : max($brief->kind->people(), count($brief->list('cast')));
-        $all[] = ['microphones', ['count' => (string) ($heads + ($brief->schools->of('microphone') === 'boom-only' ? 0 : 1)), 'heads' => (string) $heads]];
+        $all[] = [
+            'microphones',
+            ['count' => (string) ($heads + ($brief->schools->of('microphone') === 'boom-only' ? 0 : 1)), 'heads' => (string) $heads],
+        ];
         $brief->schools->of('coverage') === 'one-take' ? $all[] = ['one-take', []] : null;
         $talk || $brief->schools->of('microphone') !== 'body-first' ? null : $all[] = ['body-in-music', []];
 
@@ -54,10 +68,19 @@ final class Consequences
             $all[] = [$brief->schools->of('microphone') === 'boom-only' ? 'stand-boom-only' : 'stand-boom', []];
         }
         if ($hands < $cameras) {
-            $all[] = ['locked-off', ['cameras' => (string) $cameras, 'hands' => (string) $hands, 'alone' => (string) ($cameras - max(0, $hands - ($brief->kind->isTalk() ? 1 : 0)))]];
+            $all[] = [
+                'locked-off',
+                [
+                    'cameras' => (string) $cameras,
+                    'hands' => (string) $hands,
+                    'alone' => (string) ($cameras - max(0, $hands - ($brief->kind->isTalk() ? 1 : 0))),
+                ],
+            ];
         }
         $brief->schools->of('support') === 'handheld' && $hands < 2 ? $all[] = ['handheld-alone', []] : null;
-        in_array($brief->schools->of('lamps'), ['five-or-six', 'ten'], true) && $hands < 3 ? $all[] = ['many-lamps', ['hands' => (string) $hands]] : null;
+        in_array($brief->schools->of('lamps'), ['five-or-six', 'ten'], true) && $hands < 3
+            ? $all[] = ['many-lamps', ['hands' => (string) $hands]]
+            : null;
         $brief->schools->of('haze') !== 'none' ? $all[] = ['haze', []] : null;
 
         return $all;
@@ -79,13 +102,36 @@ final class Consequences
             $wanted = $one->number('width_px');
             if ($wanted !== null) {
                 $spare = $recorded * $share / $wanted;
-                $all[] = [$spare >= 1.0 ? 'spare' : 'enlarged', $name + ['spare' => number_format($spare, 2).'×', 'pixels' => (string) (int) $recorded]];
+                $all[] = [
+                    $spare >= 1.0 ? 'spare' : 'enlarged',
+                    $name + ['spare' => number_format($spare, 2).'×', 'pixels' => (string) (int) $recorded],
+                ];
             }
         }
-        $rates = array_unique(array_filter(array_map(static fn (Record $r): ?float => $r->number('fps'), $plan->brief->list('deliverables'))));
-        count($rates) > 1 ? $all[] = ['rates', ['rates' => implode(' and ', array_map(static fn (float $r): string => rtrim(rtrim(number_format($r, 3), '0'), '.'), $rates))]] : null;
+        $rates = array_unique(
+            array_filter(array_map(static fn (Record $r): ?float => $r->number('fps'), $plan->brief->list('deliverables'))),
+        );
+        count($rates) > 1
+            ? $all[] = [
+                'rates',
+                [
+                    'rates' => implode(
+                        ' and ',
+                        array_map(static fn (float $r): string => rtrim(rtrim(number_format($r, 3), '0'), '.'), $rates),
+                    ),
+                ],
+            ]
+            : null;
         foreach ($rates as $rate) {
-            abs($rate - $plan->setups[0]->metering->fps) > 0.01 ? $all[] = ['rate', ['rate' => rtrim(rtrim(number_format($rate, 3), '0'), '.'), 'camera' => rtrim(rtrim(number_format($plan->setups[0]->metering->fps, 3), '0'), '.')]] : null;
+            abs($rate - $plan->setups[0]->metering->fps) > 0.01
+                ? $all[] = [
+                    'rate',
+                    [
+                        'rate' => rtrim(rtrim(number_format($rate, 3), '0'), '.'),
+                        'camera' => rtrim(rtrim(number_format($plan->setups[0]->metering->fps, 3), '0'), '.'),
+                    ],
+                ]
+                : null;
         }
 
         return $all;

@@ -37,7 +37,9 @@ final class Coverage
     public function from(LensView $view): array
     {
         $lines = [];
-        $survey = ($this->situation->scene->views[$view->camera->placement->id] ?? null) === $view ? $this->situation->survey($view) : new Intrusions($this->situation->scene, $view);
+        $survey = ($this->situation->scene->views[$view->camera->placement->id] ?? null) === $view
+            ? $this->situation->survey($view)
+            : new Intrusions($this->situation->scene, $view);
         foreach ($this->situation->setup->subjects() as $subject) {
             $lines[$subject->id] = Sightline::of($survey, $this->situation->scene, $view, $this->situation->setup->bodies[$subject->id]);
         }
@@ -69,7 +71,14 @@ final class Coverage
             $camera = $sweep->path->camera;
             foreach (in_array($camera->placement->id, $seen, true) || ! self::isOn($camera, $subject) ? [] : $sweep->path->marks as $mark) {
                 $view = $sweep->path->mark($mark);
-                if (self::isSeen(Sightline::of(new Intrusions($this->situation->scene, $view), $this->situation->scene, $view, $this->situation->setup->bodies[$subject]))) {
+                if (self::isSeen(
+                    Sightline::of(
+                        new Intrusions($this->situation->scene, $view),
+                        $this->situation->scene,
+                        $view,
+                        $this->situation->setup->bodies[$subject],
+                    ),
+                )) {
                     $seen[] = $camera->placement->id;
                     break;
                 }
@@ -79,7 +88,9 @@ final class Coverage
         return $seen;
     }
 
-    /** @return list<array{section: string, seen: array<string, list<string>>}> for each section, whose faces each camera has at its middle */
+    /**
+     * @return list<array{section: string, seen: array<string, list<string>>}> for each section, whose faces each camera has at its middle
+     */
     public function sections(): array
     {
         $rows = [];
@@ -109,6 +120,8 @@ final class Coverage
     /** @return Sweep|null the move of a camera */
     public function moveOf(string $camera): ?Sweep
     {
-        return array_values(array_filter($this->situation->sweeps(), static fn (Sweep $s): bool => $s->path->camera->placement->id === $camera))[0] ?? null;
+        return array_values(
+            array_filter($this->situation->sweeps(), static fn (Sweep $s): bool => $s->path->camera->placement->id === $camera),
+        )[0] ?? null;
     }
 }

@@ -40,12 +40,18 @@ final class DaylightStudy
     /** @return list<float> */
     public function times(): array
     {
-        return array_map(fn (int $i): float => $this->window[0] + ($this->window[1] - $this->window[0]) * $i / self::STEPS, range(0, self::STEPS));
+        return array_map(
+            fn (int $i): float => $this->window[0] + ($this->window[1] - $this->window[0]) * $i / self::STEPS,
+            range(0, self::STEPS),
+        );
     }
 
     public function at(Weather $weather, float $time, string $person): FaceReading
     {
-        return $this->faces["$person $weather->value ".round($time)] ??= new FaceReading($this->situation->scene->under($weather, $time), $this->situation->setup->bodies[$person]);
+        return $this->faces["$person $weather->value ".round($time)] ??= new FaceReading(
+            $this->situation->scene->under($weather, $time),
+            $this->situation->setup->bodies[$person],
+        );
     }
 
     /** Stops between the most and the least light on the face over the times; positive when it ends brighter than it began. */

@@ -35,10 +35,18 @@ final readonly class DimmerPlan
      * @param  float  $stopsOff  of the wanted exposure; positive is over
      * @param  float  $ratio  cheek to cheek, as it comes out
      * @param  float|null  $under  stops that the background lies under the face; null where no camera is on it
-     * @param  float  $nearer  by what share of its distance the key would have to come for what is missing with a dimmer at full; 0 when nothing is
+     * @param  float  $nearer  by what share of its distance the key would have to come for what is missing with a dimmer at full; 0 when
+     *     nothing is
      */
-    private function __construct(public array $dimmers, public float $stopsOff, public float $ratio, public ?float $under, public bool $isReached, public float $nearer, public Edit $edit)
-    {
+    private function __construct(
+        public array $dimmers,
+        public float $stopsOff,
+        public float $ratio,
+        public ?float $under,
+        public bool $isReached,
+        public float $nearer,
+        public Edit $edit,
+    ) {
     }
 
     /** @param  float|null  $under  stops wanted of the background under the face; null for any */
@@ -78,7 +86,17 @@ final readonly class DimmerPlan
             $edit["/setups/{$setup->setup->id}/lights/$id/dimmer"] = $dim;
         }
 
-        return new self($dimmers, $off, $cheeks, $lies, abs($off) <= self::REACHED_STOPS && abs(log($cheeks / $ratio, 2)) <= 2 * self::REACHED_STOPS && ($under === null || $lies === null || abs($lies - $under) <= 3 * self::REACHED_STOPS), $off < -self::REACHED_STOPS && max([0.0, ...array_values($dimmers)]) > 0.999 ? 1 - 2 ** ($off / 2) : 0.0, new Edit($edit));
+        return new self(
+            $dimmers,
+            $off,
+            $cheeks,
+            $lies,
+            abs($off) <= self::REACHED_STOPS
+                && abs(log($cheeks / $ratio, 2)) <= 2 * self::REACHED_STOPS
+                && ($under === null || $lies === null || abs($lies - $under) <= 3 * self::REACHED_STOPS),
+            $off < -self::REACHED_STOPS && max([0.0, ...array_values($dimmers)]) > 0.999 ? 1 - 2 ** ($off / 2) : 0.0,
+            new Edit($edit),
+        );
     }
 
     /**
@@ -97,9 +115,19 @@ final readonly class DimmerPlan
         $read = static function (string ...$off) use ($lit, $body): array {
             $after = $lit->after(new Edit(array_fill_keys($off, false)));
             $face = $after->face($body->person->id);
-            $camera = array_values(array_filter($after->setup->cameras, static fn (Camera $c): bool => $after->setup->bodyFor($c)?->person->id === $body->person->id))[0] ?? null;
+            $camera = array_values(
+                array_filter(
+                    $after->setup->cameras,
+                    static fn (Camera $c): bool => $after->setup->bodyFor($c)?->person->id === $body->person->id,
+                ),
+            )[0] ?? null;
 
-            return [$face->light->totalLux(), $face->cells['left'], $face->cells['right'], $camera === null ? 0.0 : $face->light->totalLux() * 2 ** $after->background($camera, $body)];
+            return [
+                $face->light->totalLux(),
+                $face->cells['left'],
+                $face->cells['right'],
+                $camera === null ? 0.0 : $face->light->totalLux() * 2 ** $after->background($camera, $body),
+            ];
         };
         $rest = $read(...$switches);
         $terms = [];
@@ -127,7 +155,11 @@ final readonly class DimmerPlan
             $right += $dimmers[$id] * $other;
         }
 
-        return [max(1e-6, $lux), max($left, $right) / max(1e-6, min($left, $right)), $behind > 0.0 ? log(max(1e-6, $lux) / $behind, 2) : null];
+        return [
+            max(1e-6, $lux),
+            max($left, $right) / max(1e-6, min($left, $right)),
+            $behind > 0.0 ? log(max(1e-6, $lux) / $behind, 2) : null,
+        ];
     }
 
     /**
@@ -139,6 +171,11 @@ final readonly class DimmerPlan
     {
         [$lux, $cheeks, $lies] = self::sum($terms, $rest, $dimmers);
 
-        return log($lux / $wanted, 2) ** 2 + 0.5 * log($cheeks / $ratio, 2) ** 2 + ($under === null || $lies === null ? 0.0 : 0.3 * ($lies - $under) ** 2);
+        return log($lux / $wanted, 2) ** 2 + 0.5 * log($cheeks / $ratio, 2) ** 2 + (
+            $under === null
+            || $lies === null
+            ? 0.0
+            : 0.3 * ($lies - $under) ** 2
+        );
     }
 }

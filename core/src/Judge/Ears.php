@@ -24,7 +24,16 @@ final class Ears
         $setup = $scene->setup;
         $ears = [];
         foreach ($scene->booms as $id => $boom) {
-            $ears[$id] = new Ear($id, $boom->placement->name, $boom->model, $boom->tip(), $boom->mouth->minus($boom->tip())->unit(), $boom->placement->subject, '', $boom->placement->cover);
+            $ears[$id] = new Ear(
+                $id,
+                $boom->placement->name,
+                $boom->model,
+                $boom->tip(),
+                $boom->mouth->minus($boom->tip())->unit(),
+                $boom->placement->subject,
+                '',
+                $boom->placement->cover,
+            );
         }
         foreach ($setup->setup->list('mics') as $row) {
             $model = $setup->plan->kit->microphones[$row->text('model')] ?? null;
@@ -36,7 +45,18 @@ final class Ears
             $voice = $body === null ? null : Voice::of($setup, $body);
             // On a stand it is turned to whom it is for; what is worn, and what lies flat, hears all around or from above.
             $axis = $model->patternA >= 0.99 || $model->use === MicUse::Boundary || $voice === null ? null : $voice->at->minus($at)->unit();
-            $ears[$row->id] = new Ear($row->id, $row->text('name') ?: $model->name, $model, $at, $axis, $body->person->id ?? '', $row->text('worn'), $row->text('cover'), $row->text('caution'), $row->flag('spare'));
+            $ears[$row->id] = new Ear(
+                $row->id,
+                $row->text('name') ?: $model->name,
+                $model,
+                $at,
+                $axis,
+                $body->person->id ?? '',
+                $row->text('worn'),
+                $row->text('cover'),
+                $row->text('caution'),
+                $row->flag('spare'),
+            );
         }
 
         foreach ($setup->setup->list('pairs') as $pair) {

@@ -13,7 +13,8 @@ final readonly class Finding
      * @param  string  $case  which of the check's sentences
      * @param  array<string, Quantity|string>  $arguments  the sentence's parts
      * @param  list<string>  $about  ids of the things it concerns
-     * @param  list<Mend>|\Closure(): list<Mend>  $ideas  in order of preference; each is tried before it is offered. Those that are dear to find are found when somebody asks
+     * @param  list<Mend>|\Closure(): list<Mend>  $ideas  in order of preference; each is tried before it is offered. Those that are dear to
+     *     find are found when somebody asks
      */
     public function __construct(
         public string $check,

@@ -54,8 +54,16 @@ final class FlagPlan
                     if (! $situation->setup->room->contains($place)) {
                         continue;
                     }
-                    $flag = (new Solids('flag', ThingKind::Kit))->prism(Polygon::box($place, $width, 0.02, $towards->bearing()), $base, $base + $height, Material::Black)->all()[0];
-                    if (self::seen($lamp, $body->eyes, $flag) >= self::FACE_KEEPS && self::seen($lamp, $behind->place(), $flag) <= self::WALL_KEEPS) {
+                    $flag = (new Solids('flag', ThingKind::Kit))->prism(
+                        Polygon::box($place, $width, 0.02, $towards->bearing()),
+                        $base,
+                        $base + $height,
+                        Material::Black,
+                    )->all()[0];
+                    if (
+                        self::seen($lamp, $body->eyes, $flag) >= self::FACE_KEEPS
+                        && self::seen($lamp, $behind->place(), $flag) <= self::WALL_KEEPS
+                    ) {
                         $ideas[] = self::flag($situation, $lampId, $place, $towards, $width, $height, $base);
 
                         break 2;
@@ -67,12 +75,32 @@ final class FlagPlan
         return $ideas;
     }
 
-    private static function flag(Situation $situation, string $lamp, Vec2 $place, Vec2 $towards, float $width, float $height, float $base): Mend
-    {
+    private static function flag(
+        Situation $situation,
+        string $lamp,
+        Vec2 $place,
+        Vec2 $towards,
+        float $width,
+        float $height,
+        float $base,
+    ): Mend {
         $id = FreeId::of('flag', array_keys($situation->setup->things()));
 
-        return new Mend('set-flag', ['lamp' => $situation->name($lamp), 'width' => Quantity::metres($width), 'height' => Quantity::metres($height)], new Edit(["/setups/{$situation->setup->setup->id}/furniture/-" => [
-            'id' => $id, 'name' => 'flag for '.$situation->name($lamp), 'width_m' => $width, 'depth_m' => 0.02, 'height_m' => $height, 'base_m' => round($base, 2), 'x_m' => round($place->x, 3), 'y_m' => round($place->y, 3), 'turn_deg' => round(rad2deg($towards->bearing()), 1), 'keep_out' => true,
+        return new Mend('set-flag', [
+            'lamp' => $situation->name($lamp),
+            'width' => Quantity::metres($width),
+            'height' => Quantity::metres($height),
+        ], new Edit(["/setups/{$situation->setup->setup->id}/furniture/-" => [
+            'id' => $id,
+            'name' => 'flag for '.$situation->name($lamp),
+            'width_m' => $width,
+            'depth_m' => 0.02,
+            'height_m' => $height,
+            'base_m' => round($base, 2),
+            'x_m' => round($place->x, 3),
+            'y_m' => round($place->y, 3),
+            'turn_deg' => round(rad2deg($towards->bearing()), 1),
+            'keep_out' => true,
         ]]));
     }
 
@@ -82,7 +110,10 @@ final class FlagPlan
         $clear = 0;
         for ($i = 0; $i < self::RAYS; $i++) {
             for ($j = 0; $j < self::RAYS; $j++) {
-                $to = $a->plus($b->minus($a)->times(($i + 0.5) / self::RAYS))->plus($d->minus($a)->times(($j + 0.5) / self::RAYS))->minus($point);
+                $to = $a
+                    ->plus($b->minus($a)->times(($i + 0.5) / self::RAYS))
+                    ->plus($d->minus($a)->times(($j + 0.5) / self::RAYS))
+                    ->minus($point);
                 $met = $flag->hitBy([$point->x, $point->y, $point->z], [$to->x, $to->y, $to->z]);
                 $clear += $met === null || $met >= 1.0 ? 1 : 0;
             }

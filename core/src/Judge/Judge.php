@@ -106,9 +106,14 @@ final class Judge
     /** @return list<Finding> what a change that breaks nothing leaves to be watched, and was not before */
     private function brought(Trial $after, Verdicts $before): array
     {
-        $known = array_map(static fn (Finding $f): string => $f->key(), [...$before->of(Severity::Watch), ...$before->of(Severity::Breaks)]);
+        $known = array_map(
+            static fn (Finding $f): string => $f->key(),
+            [...$before->of(Severity::Watch), ...$before->of(Severity::Breaks)],
+        );
         $all = array_merge([], ...array_map($after->of(...), $this->checks));
 
-        return array_values(array_filter($all, static fn (Finding $f): bool => $f->severity === Severity::Watch && ! in_array($f->key(), $known, true)));
+        return array_values(
+            array_filter($all, static fn (Finding $f): bool => $f->severity === Severity::Watch && ! in_array($f->key(), $known, true)),
+        );
     }
 }

@@ -26,7 +26,11 @@ final class LampMoves
         $ideas = [];
         foreach ($degrees as $deg) {
             $place = $about->plus($lamp->place->minus($about)->turnedClockwise(deg2rad($deg)));
-            $ideas[] = new Mend($deg > 0 ? 'swing-clockwise' : 'swing-counter', ['thing' => $situation->name($id), 'angle' => Quantity::degrees(abs($deg))], $situation->moved("lights/$id", $place));
+            $ideas[] = new Mend(
+                $deg > 0 ? 'swing-clockwise' : 'swing-counter',
+                ['thing' => $situation->name($id), 'angle' => Quantity::degrees(abs($deg))],
+                $situation->moved("lights/$id", $place),
+            );
         }
 
         return $ideas;
@@ -38,12 +42,20 @@ final class LampMoves
         $lamp = $situation->scene->lamps[$id]->placement;
         $eyes = $situation->setup->bodies[$lamp->subject]->eyes;
 
-        return self::raised($situation, $id, $eyes->z + $lamp->place->distanceTo($eyes->floor()) * tan(deg2rad($elevationDeg)) - $lamp->heightM);
+        return self::raised(
+            $situation,
+            $id,
+            $eyes->z + $lamp->place->distanceTo($eyes->floor()) * tan(deg2rad($elevationDeg)) - $lamp->heightM,
+        );
     }
 
     public static function raised(Situation $situation, string $id, float $byM): Mend
     {
-        return new Mend($byM > 0 ? 'raise' : 'lower', ['thing' => $situation->name($id), 'distance' => Quantity::metres(abs($byM))], $situation->edit("lights/$id", ['height_m' => $situation->scene->lamps[$id]->placement->heightM + $byM]));
+        return new Mend(
+            $byM > 0 ? 'raise' : 'lower',
+            ['thing' => $situation->name($id), 'distance' => Quantity::metres(abs($byM))],
+            $situation->edit("lights/$id", ['height_m' => $situation->scene->lamps[$id]->placement->heightM + $byM]),
+        );
     }
 
     /**
@@ -77,7 +89,11 @@ final class LampMoves
         uasort($grids, static fn ($a, $b): int => $b->angleDeg <=> $a->angleDeg);
         $ideas = [];
         foreach ($free === null ? [] : $grids as $grid => $modifier) {
-            $ideas[] = new Mend('grid', ['thing' => $situation->name($id), 'grid' => lcfirst($modifier->name)], $situation->edit("lights/$id", [$free => $grid]));
+            $ideas[] = new Mend(
+                'grid',
+                ['thing' => $situation->name($id), 'grid' => lcfirst($modifier->name)],
+                $situation->edit("lights/$id", [$free => $grid]),
+            );
         }
 
         return $ideas;
@@ -90,6 +106,10 @@ final class LampMoves
         $arm = $place->minus($eyes->floor());
         $to = $eyes->floor()->plus($axis->times(2 * $axis->dot($arm))->minus($arm));
 
-        return new Mend('move', ['thing' => $situation->name($id), 'distance' => Quantity::metres($place->distanceTo($to))], $situation->moved("lights/$id", $to));
+        return new Mend(
+            'move',
+            ['thing' => $situation->name($id), 'distance' => Quantity::metres($place->distanceTo($to))],
+            $situation->moved("lights/$id", $to),
+        );
     }
 }

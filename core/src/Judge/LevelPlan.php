@@ -18,8 +18,14 @@ final readonly class LevelPlan
     private const CLIPS_DBU = 4.0;
 
     /** @param  Record|null  $recorder  null where the list of recorders does not know it */
-    private function __construct(public Record $track, public Ear $ear, public Voice $voice, public ?Record $recorder, public float $meanDb, public InputLevel $level)
-    {
+    private function __construct(
+        public Record $track,
+        public Ear $ear,
+        public Voice $voice,
+        public ?Record $recorder,
+        public float $meanDb,
+        public InputLevel $level,
+    ) {
     }
 
     /** @return list<self> one for each track whose microphone and voice are placed */
@@ -36,7 +42,14 @@ final readonly class LevelPlan
             }
             $recorder = $recorders[mb_strtolower(trim($track->text('recorder')))] ?? null;
             $mean = $ear->hears($voice->at, $voice->dbAt1m);
-            $all[] = new self($track, $ear, $voice, $recorder, $mean, InputLevel::of($ear->model->millivolts, $mean, $voice->crestDb, $recorder?->number('clips_dbu') ?? self::CLIPS_DBU));
+            $all[] = new self(
+                $track,
+                $ear,
+                $voice,
+                $recorder,
+                $mean,
+                InputLevel::of($ear->model->millivolts, $mean, $voice->crestDb, $recorder?->number('clips_dbu') ?? self::CLIPS_DBU),
+            );
         }
 
         return $all;

@@ -21,18 +21,35 @@ final readonly class LinkReach
     private const PACK_M = 0.95;
 
     /** @param  list<string>  $walls  crossed, by name */
-    private function __construct(public Record $link, public Vec3 $pack, public Vec3 $antenna, public string $antennaName, public array $walls, public int $bodies, public RadioPath $path)
-    {
+    private function __construct(
+        public Record $link,
+        public Vec3 $pack,
+        public Vec3 $antenna,
+        public string $antennaName,
+        public array $walls,
+        public int $bodies,
+        public RadioPath $path,
+    ) {
     }
 
     /** @return list<self> of links whose wearer and antenna are placed */
     public static function allOf(Situation $situation): array
     {
-        $antennas = array_values(array_filter($situation->setup->setup->list('antennas'), static fn (Record $a): bool => $a->number('x_m') !== null && $a->number('y_m') !== null));
+        $antennas = array_values(
+            array_filter(
+                $situation->setup->setup->list('antennas'),
+                static fn (Record $a): bool => $a->number('x_m') !== null && $a->number('y_m') !== null,
+            ),
+        );
         $reaches = [];
         foreach ($situation->setup->setup->list('links') as $link) {
             $body = $situation->setup->bodies[$link->text('person')] ?? null;
-            $antenna = array_values(array_filter($antennas, static fn (Record $a): bool => ($a->text('serves') === 'the video sender') === ($link->text('carries') === 'a picture')))[0] ?? null;
+            $antenna = array_values(
+                array_filter(
+                    $antennas,
+                    static fn (Record $a): bool => ($a->text('serves') === 'the video sender') === ($link->text('carries') === 'a picture'),
+                ),
+            )[0] ?? null;
             if ($body === null || $antenna === null) {
                 continue;
             }
@@ -40,7 +57,21 @@ final readonly class LinkReach
             $at = (new Vec2($antenna->number('x_m') ?? 0.0, $antenna->number('y_m') ?? 0.0))->at($antenna->number('height_m') ?? 2.0);
             $walls = self::walls($situation, $pack->floor(), $at->floor());
             $bodies = self::bodies($situation, $body->person->id, $pack, $at);
-            $reaches[] = new self($link, $pack, $at, $antenna->text('name'), array_keys($walls), $bodies, RadioPath::of($link->number('power_mw') ?? 30.0, $pack->distanceTo($at), $link->number('set_mhz') ?? $link->number('from_mhz') ?? 600.0, array_values($walls), $bodies));
+            $reaches[] = new self(
+                $link,
+                $pack,
+                $at,
+                $antenna->text('name'),
+                array_keys($walls),
+                $bodies,
+                RadioPath::of(
+                    $link->number('power_mw') ?? 30.0,
+                    $pack->distanceTo($at),
+                    $link->number('set_mhz') ?? $link->number('from_mhz') ?? 600.0,
+                    array_values($walls),
+                    $bodies,
+                ),
+            );
         }
 
         return $reaches;
@@ -55,7 +86,9 @@ final readonly class LinkReach
         $walls = [];
         foreach ($situation->setup->room->faces as $wall) {
             $id = $surfaces->of($wall->id);
-            $wall->line->crosses($line) ? $walls[$wall->name ?: $wall->id] = RadioPath::wallDb(isset($materials[$id]) ? $materials[$id]->name : $id) : null;
+            $wall->line->crosses($line)
+                ? $walls[$wall->name ?: $wall->id] = RadioPath::wallDb(isset($materials[$id]) ? $materials[$id]->name : $id)
+                : null;
         }
 
         return $walls;

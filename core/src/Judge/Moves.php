@@ -43,7 +43,11 @@ final class Moves
 
     public static function zoom(Situation $situation, Camera $camera, float $focalMm): Mend
     {
-        return new Mend('zoom', ['thing' => $camera->placement->label, 'focal' => Quantity::of($focalMm, Unit::Millimetre)], $situation->edit("cameras/{$camera->placement->id}", ['focal_mm' => $focalMm]));
+        return new Mend(
+            'zoom',
+            ['thing' => $camera->placement->label, 'focal' => Quantity::of($focalMm, Unit::Millimetre)],
+            $situation->edit("cameras/{$camera->placement->id}", ['focal_mm' => $focalMm]),
+        );
     }
 
     /** @return list<Mend> a boom where it hangs nearest, clear of every frame; nothing for other microphones */
@@ -51,7 +55,15 @@ final class Moves
     {
         $to = isset($situation->scene->booms[$id]) ? $situation->nearestBoom($id) : null;
 
-        return $to === null ? [] : [new Mend('boom-nearest', ['thing' => $situation->name($id), 'distance' => Quantity::metres($to->distanceM)], $situation->edit("microphones/$id", ['x_m' => $to->tip->x, 'y_m' => $to->tip->y, 'height_m' => $to->tip->z]))];
+        return $to === null
+            ? []
+            : [
+                new Mend(
+                    'boom-nearest',
+                    ['thing' => $situation->name($id), 'distance' => Quantity::metres($to->distanceM)],
+                    $situation->edit("microphones/$id", ['x_m' => $to->tip->x, 'y_m' => $to->tip->y, 'height_m' => $to->tip->z]),
+                ),
+            ];
     }
 
     /** @return list<Mend> shorter focal lengths on the same lens */
@@ -73,7 +85,9 @@ final class Moves
     {
         foreach ($situation->setup->setup->list('progress') as $row) {
             if ($row->id === $part) {
-                return [new Mend('break-before', ['part' => $row->text('name')], $situation->edit("progress/$part", ['break_before' => true]))];
+                return [
+                    new Mend('break-before', ['part' => $row->text('name')], $situation->edit("progress/$part", ['break_before' => true])),
+                ];
             }
         }
 
@@ -89,7 +103,11 @@ final class Moves
             foreach ($move->marks as $mark) {
                 $values["marks/$mark->id/at_s"] = round($move->marks[0]->atS + $factor * ($mark->atS - $move->marks[0]->atS), 1);
             }
-            $ideas[] = new Mend('slower', ['camera' => $situation->name($move->camera), 'time' => Quantity::seconds($factor * $move->lastsS())], $situation->edit("moves/$move->id", $values));
+            $ideas[] = new Mend(
+                'slower',
+                ['camera' => $situation->name($move->camera), 'time' => Quantity::seconds($factor * $move->lastsS())],
+                $situation->edit("moves/$move->id", $values),
+            );
         }
 
         return $ideas;
@@ -102,16 +120,28 @@ final class Moves
         $setup = $situation->setup->setup;
         foreach ([...$setup->people, ...$setup->furniture, ...$setup->cameras, ...$setup->lights] as $thing) {
             if ($thing->id === $id) {
-                return new Mend('move', ['thing' => $name, 'distance' => Quantity::metres($by->length())], $situation->moved($path, $thing->place->plus($by)));
+                return new Mend(
+                    'move',
+                    ['thing' => $name, 'distance' => Quantity::metres($by->length())],
+                    $situation->moved($path, $thing->place->plus($by)),
+                );
             }
         }
         foreach ([...$setup->list('mics'), ...$setup->list('pairs')] as $row) {
             if ($row->id === $id) {
-                return new Mend('move', ['thing' => $name, 'distance' => Quantity::metres($by->length())], $situation->moved($path, (new Vec2($row->number('x_m') ?? 0.0, $row->number('y_m') ?? 0.0))->plus($by)));
+                return new Mend(
+                    'move',
+                    ['thing' => $name, 'distance' => Quantity::metres($by->length())],
+                    $situation->moved($path, (new Vec2($row->number('x_m') ?? 0.0, $row->number('y_m') ?? 0.0))->plus($by)),
+                );
             }
         }
         $stand = $situation->scene->booms[$id]->placement->standPlace->plus($by);
 
-        return new Mend('move-stand', ['thing' => $name, 'distance' => Quantity::metres($by->length())], $situation->edit("$list/$id", ['stand_x_m' => $stand->x, 'stand_y_m' => $stand->y]));
+        return new Mend(
+            'move-stand',
+            ['thing' => $name, 'distance' => Quantity::metres($by->length())],
+            $situation->edit("$list/$id", ['stand_x_m' => $stand->x, 'stand_y_m' => $stand->y]),
+        );
     }
 }

@@ -33,7 +33,9 @@ final class PlaceView
     public function __construct(public readonly ShootPlan $plan, public readonly Location $place, ?Setup $judged = null)
     {
         $this->limits = $plan->brief->limits;
-        $this->setup = $judged ?? array_values(array_filter($plan->setups, static fn (Setup $s): bool => $s->location === $place->id))[0] ?? null;
+        $this->setup = $judged ?? array_values(
+            array_filter($plan->setups, static fn (Setup $s): bool => $s->location === $place->id),
+        )[0] ?? null;
     }
 
     public function setup(): ?Setup
@@ -81,7 +83,17 @@ final class PlaceView
     {
         [$from, $to] = $this->hours();
 
-        return array_values(array_filter($this->place->list('noise'), static fn (Record $n): bool => ! $n->flag('settled') && $n->number('level_dba') !== null && Noise::heard($n->text('runs_from'), $n->text('runs_to'), $from, $to)));
+        return array_values(
+            array_filter(
+                $this->place->list('noise'),
+                static fn (Record $n): bool => ! $n->flag('settled') && $n->number('level_dba') !== null && Noise::heard(
+                    $n->text('runs_from'),
+                    $n->text('runs_to'),
+                    $from,
+                    $to,
+                ),
+            ),
+        );
     }
 
     public function sound(): RoomSound
@@ -98,7 +110,9 @@ final class PlaceView
         $covers = ['on a wall' => $materials[$surfaces->walls] ?? null, 'on the floor' => $materials[$surfaces->floor] ?? null];
         $hung = [];
         foreach ($this->setup?->list('treatments') ?? [] as $one) {
-            isset($materials[$one->text('material')]) ? $hung[] = [$one->number('area_m2') ?? 0.0, $materials[$one->text('material')], $covers[$one->text('hung')] ?? null] : null;
+            isset($materials[$one->text('material')])
+                ? $hung[] = [$one->number('area_m2') ?? 0.0, $materials[$one->text('material')], $covers[$one->text('hung')] ?? null]
+                : null;
         }
         // A black cloth that hangs for the light takes sound as well.
         foreach ($this->setup->furniture ?? [] as $thing) {
@@ -108,7 +122,10 @@ final class PlaceView
         return $room->measured($heard)->with($hung);
     }
 
-    /** @return list<array{string, float}> name and watts of each lamp on the mains, of the setup here that takes most; batteries draw nothing */
+    /**
+     * @return list<array{string, float}> name and watts of each lamp on the mains, of the setup here that takes most; batteries draw
+     *     nothing
+     */
     public function loads(): array
     {
         $most = [];

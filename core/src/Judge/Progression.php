@@ -17,8 +17,18 @@ final readonly class Progression
      * @param  string  $how  begins, stays, zooms, lens, or none where no glass of the kit reaches it
      * @param  bool  $loosens  deeper than what went before, and yet wider
      */
-    private function __construct(public string $id, public string $name, public string $camera, public ShotSize $size, public float $focalMm, public string $lens, public string $how, public int $minutes, public bool $afterBreak, public bool $loosens)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public string $camera,
+        public ShotSize $size,
+        public float $focalMm,
+        public string $lens,
+        public string $how,
+        public int $minutes,
+        public bool $afterBreak,
+        public bool $loosens,
+    ) {
     }
 
     /** @return list<self> in the order of the talk */
@@ -48,7 +58,18 @@ final readonly class Progression
             };
             $depth = $part->number('depth') ?? 2.0;
             $before = $last[$id] ?? null;
-            $steps[] = new self($part->id, $part->text('name'), $camera->placement->label, $size, $to->focalMm, in_array($how, ['lens', 'begins'], true) ? $to->lens : $lens, $how, $how === 'lens' ? self::LENS_MIN : 0, $part->flag('break_before'), $before !== null && $depth > $before[0] && $size->usualStatures() > $before[1] + 0.01);
+            $steps[] = new self(
+                $part->id,
+                $part->text('name'),
+                $camera->placement->label,
+                $size,
+                $to->focalMm,
+                in_array($how, ['lens', 'begins'], true) ? $to->lens : $lens,
+                $how,
+                $how === 'lens' ? self::LENS_MIN : 0,
+                $part->flag('break_before'),
+                $before !== null && $depth > $before[0] && $size->usualStatures() > $before[1] + 0.01,
+            );
             $on[$id] = $how === 'none' ? [$lens, $focal] : [in_array($how, ['lens', 'begins'], true) ? $to->lens : $lens, $to->focalMm];
             $last[$id] = [$depth, $size->usualStatures()];
         }

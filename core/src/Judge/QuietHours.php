@@ -16,8 +16,13 @@ final readonly class QuietHours
      * @param  list<Record>  $noises  that nobody has settled
      * @param  float  $heardDb  the least that a voice comes with at its microphone
      */
-    private function __construct(private array $noises, private int $fromMin, private int $toMin, private float $limitDb, private float $heardDb)
-    {
+    private function __construct(
+        private array $noises,
+        private int $fromMin,
+        private int $toMin,
+        private float $limitDb,
+        private float $heardDb,
+    ) {
     }
 
     public static function of(Situation $situation): self
@@ -25,12 +30,26 @@ final readonly class QuietHours
         $place = $situation->setup->location;
         [$in, $out] = [$place->facts->text('in_from') ?: '08:00', $place->facts->text('out_by') ?: '20:00'];
         // Where nothing is placed yet, a talk at one metre.
-        $heard = array_map(static fn (array $h): float => $h[1]->dbAt1m - 20 * log10(max(0.02, $h[0]->at->distanceTo($h[1]->at))), array_values($situation->heard()));
+        $heard = array_map(
+            static fn (array $h): float => $h[1]->dbAt1m - 20 * log10(max(0.02, $h[0]->at->distanceTo($h[1]->at))),
+            array_values($situation->heard()),
+        );
 
         $from = Noise::minutes($in);
         $to = Noise::minutes($out) + (Noise::minutes($out) <= $from ? Noise::DAY_MIN : 0);
 
-        return new self(array_values(array_filter($place->list('noise'), static fn (Record $n): bool => ! $n->flag('settled') && $n->number('level_dba') !== null)), $from, $to, $situation->limits->get('noise_watch_db'), $heard === [] ? Noise::VOICE_DBA : min($heard));
+        return new self(
+            array_values(
+                array_filter(
+                    $place->list('noise'),
+                    static fn (Record $n): bool => ! $n->flag('settled') && $n->number('level_dba') !== null,
+                ),
+            ),
+            $from,
+            $to,
+            $situation->limits->get('noise_watch_db'),
+            $heard === [] ? Noise::VOICE_DBA : min($heard),
+        );
     }
 
     /** @return list<array{clock: string, noise: float|null, margin: float|null}> */
@@ -38,7 +57,15 @@ final readonly class QuietHours
     {
         $day = [];
         for ($m = $this->fromMin; $m < $this->toMin; $m += self::STEP_MIN) {
-            $running = array_filter($this->noises, static fn (Record $n): bool => Noise::heard($n->text('runs_from'), $n->text('runs_to'), self::clock($m), self::clock($m + self::STEP_MIN)));
+            $running = array_filter(
+                $this->noises,
+                static fn (Record $n): bool => Noise::heard(
+                    $n->text('runs_from'),
+                    $n->text('runs_to'),
+                    self::clock($m),
+                    self::clock($m + self::STEP_MIN),
+                ),
+            );
             $noise = Noise::together(array_values(array_map(static fn (Record $n): float => $n->number('level_dba') ?? 0.0, $running)));
             $day[] = ['clock' => self::clock($m), 'noise' => $noise, 'margin' => $noise === null ? null : $this->heardDb - $noise];
         }
@@ -46,7 +73,10 @@ final readonly class QuietHours
         return $day;
     }
 
-    /** @return list<array{string, string, int}> from, to and minutes, in which the voice stands over the noise as far as is wanted, the longest first */
+    /**
+     * @return list<array{string, string, int}> from, to and minutes, in which the voice stands over the noise as far as is wanted, the
+     *     longest first
+     */
     public function windows(): array
     {
         $windows = [];

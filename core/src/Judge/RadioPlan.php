@@ -15,7 +15,9 @@ use FineFrame\Sound\Intermodulation;
 /** The wireless links of a setup and their carriers: what hits what, and channels for all of them at once. */
 final readonly class RadioPlan
 {
-    /** Usual guards for analogue voice links: spacing, third order of two and of three, fifth order of two; a maker's own go before. kHz. */
+    /**
+     * Usual guards for analogue voice links: spacing, third order of two and of three, fifth order of two; a maker's own go before. kHz.
+     */
     public const GUARDS = [350, 100, 50, 50];
 
     /** All blocks together are searched so long. */
@@ -49,7 +51,10 @@ final readonly class RadioPlan
         return $carriers;
     }
 
-    /** @return array<int, array{type: string, product: int, generators: list<int>, victim: int, distance: int}> what hits each carrier first, by carrier */
+    /**
+     * @return array<int, array{type: string, product: int, generators: list<int>, victim: int, distance: int}> what hits each carrier
+     *     first, by carrier
+     */
     public function hits(): array
     {
         return Intermodulation::hits(array_values($this->carriers()), self::guards());
@@ -80,7 +85,8 @@ final readonly class RadioPlan
     }
 
     /**
-     * The repair that disturbs least: one link set anew where one does, or two among few, else all that cannot stay beside the others, each as near to
+     * The repair that disturbs least: one link set anew where one does, or two among few, else all that cannot stay beside the others, each
+     * as near to
      * where it was as is free; the rest stay where they are.
      *
      * @return array{edit: Edit, moved: list<string>}|null null where nothing is wrong, or where somebody would find no room
@@ -143,7 +149,12 @@ final readonly class RadioPlan
     {
         $free = [];
         foreach ($links as $link) {
-            if (! $link->flag('locked') && $link->number('set_mhz') !== null && $link->number('from_mhz') !== null && $link->number('to_mhz') !== null) {
+            if (
+                ! $link->flag('locked')
+                && $link->number('set_mhz') !== null
+                && $link->number('from_mhz') !== null
+                && $link->number('to_mhz') !== null
+            ) {
                 $free[$link->id] = $link;
             }
         }
@@ -162,7 +173,13 @@ final readonly class RadioPlan
     {
         $ids = array_map(static fn (Record $l): string => $l->id, $hit);
         $links = $this->links;
-        usort($links, static fn (Record $a, Record $b): int => [$b->flag('locked'), in_array($a->id, $ids, true)] <=> [$a->flag('locked'), in_array($b->id, $ids, true)]);
+        usort(
+            $links,
+            static fn (Record $a, Record $b): int => [
+                $b->flag('locked'),
+                in_array($a->id, $ids, true),
+            ] <=> [$a->flag('locked'), in_array($b->id, $ids, true)],
+        );
         [$set, $unfit, $carriers] = [new CarrierSet(self::guards()), [], $this->carriers()];
         foreach ($links as $link) {
             $khz = $carriers[$link->id] ?? null;
@@ -188,7 +205,11 @@ final readonly class RadioPlan
         $carriers = $this->carriers();
         $ids = array_map(static fn (Record $l): string => $l->id, $links);
         $stay = array_values(array_diff_key($carriers, array_flip($ids)));
-        if ($links === [] || Intermodulation::hits($stay, self::guards()) !== [] || array_filter($stay, fn (int $khz): bool => ! $this->isFree($khz)) !== []) {
+        if (
+            $links === []
+            || Intermodulation::hits($stay, self::guards()) !== []
+            || array_filter($stay, fn (int $khz): bool => ! $this->isFree($khz)) !== []
+        ) {
             return null;
         }
         $edit = [];
@@ -227,7 +248,12 @@ final readonly class RadioPlan
     {
         $range = [(int) ceil(1000 * ($link->number('from_mhz') ?? 0.0)), (int) floor(1000 * ($link->number('to_mhz') ?? 0.0))];
 
-        return new Coordination([$range], max(1, (int) ($link->number('step_khz') ?? 25.0)), self::guards(), array_map(static fn (array $o): array => [$o[0], $o[1]], $this->occupied()));
+        return new Coordination(
+            [$range],
+            max(1, (int) ($link->number('step_khz') ?? 25.0)),
+            self::guards(),
+            array_map(static fn (array $o): array => [$o[0], $o[1]], $this->occupied()),
+        );
     }
 
     /**

@@ -14,8 +14,23 @@ abstract class Rule implements Check
      * @param  list<string>  $about
      * @param  list<Mend>|\Closure(): list<Mend>  $ideas
      */
-    protected function finding(Severity $severity, array $arguments, array $about, Working $working, array|\Closure $ideas = [], ?string $case = null): Finding
-    {
-        return new Finding($this->id(), $this->stage(), $severity, $case ?? ($severity === Severity::Holds ? 'holds' : 'fails'), $arguments, $about, $working, $severity === Severity::Holds ? [] : $ideas);
+    protected function finding(
+        Severity $severity,
+        array $arguments,
+        array $about,
+        Working $working,
+        array|\Closure $ideas = [],
+        ?string $case = null,
+    ): Finding {
+        return new Finding(
+            $this->id(),
+            $this->stage(),
+            $severity,
+            $case ?? ($severity === Severity::Holds ? 'holds' : 'fails'),
+            $arguments,
+            $about,
+            $working,
+            $severity === Severity::Holds ? [] : $ideas,
+        );
     }
 }

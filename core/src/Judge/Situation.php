@@ -151,7 +151,13 @@ final class Situation
         $behind = $this->backdrop($camera, $body);
         $sample = $this->colours()->of($behind->owner);
 
-        return log(max(1e-6, array_sum($this->behind($camera, $body)) * ($sample === null ? $behind->reflects() : $sample['colour']->luminance())) / max(1e-6, FaceReading::SKIN * $this->face($body->person->id)->light->totalLux()), 2);
+        return log(
+            max(
+                1e-6,
+                array_sum($this->behind($camera, $body)) * ($sample === null ? $behind->reflects() : $sample['colour']->luminance()),
+            ) / max(1e-6, FaceReading::SKIN * $this->face($body->person->id)->light->totalLux()),
+            2,
+        );
     }
 
     public function colours(): Colours
@@ -205,7 +211,10 @@ final class Situation
         return $this->voices ??= Voice::allOf($this->setup);
     }
 
-    /** @return array<string, array{Ear, Voice}> microphones that are for someone and open, with whom they are for; what is on cameras and spares are left out */
+    /**
+     * @return array<string, array{Ear, Voice}> microphones that are for someone and open, with whom they are for; what is on cameras and
+     *     spares are left out
+     */
     public function heard(): array
     {
         $heard = [];
@@ -240,13 +249,19 @@ final class Situation
         $planned = $this->setup->setup->metering;
         $kelvin = $this->plannedKelvin();
 
-        return array_map(static fn (Camera $c): Settings => Settings::of($c->placement, $planned->fps, $planned->shutterDeg, $planned->iso, $kelvin), $this->setup->cameras);
+        return array_map(
+            static fn (Camera $c): Settings => Settings::of($c->placement, $planned->fps, $planned->shutterDeg, $planned->iso, $kelvin),
+            $this->setup->cameras,
+        );
     }
 
     /** @return list<Sweep> of every camera that moves */
     public function sweeps(): array
     {
-        return $this->sweeps ??= array_map(fn (Path $p): Sweep => new Sweep($this->scene, $p), array_values(array_filter(array_map(fn (Move $m): ?Path => Path::of($this->setup, $m), $this->setup->setup->moves))));
+        return $this->sweeps ??= array_map(
+            fn (Path $p): Sweep => new Sweep($this->scene, $p),
+            array_values(array_filter(array_map(fn (Move $m): ?Path => Path::of($this->setup, $m), $this->setup->setup->moves))),
+        );
     }
 
     /** @return list<Footprint> */

@@ -48,20 +48,30 @@ final readonly class TrackSheet
      */
     public function left(string $voice, string $failed = ''): int
     {
-        return count(array_filter($this->tracks, fn (Record $t): bool => $t->text('voice') === $voice && ! in_array($failed, $this->partsOf($t), true)));
+        return count(
+            array_filter(
+                $this->tracks,
+                fn (Record $t): bool => $t->text('voice') === $voice && ! in_array($failed, $this->partsOf($t), true),
+            ),
+        );
     }
 
     /** @return list<string> what alone takes a voice away */
     public function alone(string $voice): array
     {
-        return $this->left($voice) === 0 ? [] : array_values(array_filter($this->parts(), fn (string $part): bool => $this->left($voice, $part) === 0));
+        return $this->left($voice) === 0
+            ? []
+            : array_values(array_filter($this->parts(), fn (string $part): bool => $this->left($voice, $part) === 0));
     }
 
     /** @return list<string> */
     private function partsOf(Record $track): array
     {
         $link = $track->text('link');
-        $isBoom = array_filter($this->setup->setup->booms, static fn (BoomPlacement $b): bool => mb_strtolower($b->name) === mb_strtolower($track->text('source'))) !== [];
+        $isBoom = array_filter(
+            $this->setup->setup->booms,
+            static fn (BoomPlacement $b): bool => mb_strtolower($b->name) === mb_strtolower($track->text('source')),
+        ) !== [];
 
         return array_values(array_filter([
             $track->text('source'),

@@ -13,7 +13,14 @@ use FineFrame\Staging\Instrument;
 final readonly class Voice
 {
     /** Mean dB at one metre and peaks over it: middle values, played or spoken at ease; a rehearsal tells better. */
-    private const LEVELS = ['talk' => [60.0, 15.0], 'sung' => [80.0, 16.0], 'cello' => [78.0, 16.0], 'guitar' => [70.0, 18.0], 'keys' => [78.0, 16.0], 'drums' => [98.0, 22.0]];
+    private const LEVELS = [
+        'talk' => [60.0, 15.0],
+        'sung' => [80.0, 16.0],
+        'cello' => [78.0, 16.0],
+        'guitar' => [70.0, 18.0],
+        'keys' => [78.0, 16.0],
+        'drums' => [98.0, 22.0],
+    ];
 
     private function __construct(public string $person, public string $name, public Vec3 $at, public float $dbAt1m, public float $crestDb)
     {
@@ -26,7 +33,13 @@ final readonly class Voice
         [$level, $crest] = self::LEVELS[$sings ? 'sung' : ($plays === Instrument::None ? 'talk' : $plays->value)];
         $isMouth = $sings || $plays === Instrument::None;
 
-        return new self($body->person->id, $body->person->name, $isMouth ? $body->mouth : $body->person->place->plus($body->face()->times(0.3))->at(0.35 + 0.6 * $body->hipM()), $level, $crest);
+        return new self(
+            $body->person->id,
+            $body->person->name,
+            $isMouth ? $body->mouth : $body->person->place->plus($body->face()->times(0.3))->at(0.35 + 0.6 * $body->hipM()),
+            $level,
+            $crest,
+        );
     }
 
     /** @return array<string, self> of everyone in the picture, by person */

@@ -31,8 +31,14 @@ final class Walk
     private ?array $steps = null;
 
     /** @param  list<LightPlacement>  $carried */
-    private function __construct(private readonly Situation $situation, public readonly string $id, public readonly string $name, public readonly Body $body, public readonly Vec2 $to, public readonly array $carried)
-    {
+    private function __construct(
+        private readonly Situation $situation,
+        public readonly string $id,
+        public readonly string $name,
+        public readonly Body $body,
+        public readonly Vec2 $to,
+        public readonly array $carried,
+    ) {
     }
 
     /** @return list<self> of those who are there to walk */
@@ -52,8 +58,15 @@ final class Walk
         $body = $situation->setup->bodies[$row->text('person')] ?? null;
         [$x, $y] = [$row->number('to_x_m'), $row->number('to_y_m')];
 
-        return $body === null || $x === null || $y === null ? null : new self($situation, $row->id, $row->text('name'), $body, new Vec2($x, $y),
-            array_values(array_filter($situation->setup->setup->lights, static fn (LightPlacement $l): bool => $l->on && $l->carried && $l->subject === $body->person->id)));
+        return $body === null || $x === null || $y === null
+            ? null
+            : new self($situation, $row->id, $row->text('name'), $body, new Vec2($x, $y),
+                array_values(
+                    array_filter(
+                        $situation->setup->setup->lights,
+                        static fn (LightPlacement $l): bool => $l->on && $l->carried && $l->subject === $body->person->id,
+                    ),
+                ));
     }
 
     /** @return list<WalkStep>|null from where they stand to where they go; null where they cannot go there */
@@ -110,15 +123,27 @@ final class Walk
         }
         foreach ($setup->setup->booms as $boom) {
             if ($boom->subject === $who) {
-                $edits += $this->situation->moved("microphones/$boom->id", $boom->place->plus($by))->values + $this->situation->edit("microphones/$boom->id", ['stand_x_m' => $boom->standPlace->x + $by->x, 'stand_y_m' => $boom->standPlace->y + $by->y])->values;
+                $edits += $this->situation->moved("microphones/$boom->id", $boom->place->plus($by))->values + $this->situation->edit(
+                    "microphones/$boom->id",
+                    ['stand_x_m' => $boom->standPlace->x + $by->x, 'stand_y_m' => $boom->standPlace->y + $by->y],
+                )->values;
             }
         }
         // Where they stand is judged as it is drawn.
         $there = $share === 0.0 ? $this->situation : $this->situation->after(new Edit($edits));
         $face = $there->face($who);
-        $camera = array_values(array_filter($there->setup->cameras, static fn (Camera $c): bool => $there->setup->bodyFor($c)?->person->id === $who))[0] ?? null;
+        $camera = array_values(
+            array_filter($there->setup->cameras, static fn (Camera $c): bool => $there->setup->bodyFor($c)?->person->id === $who),
+        )[0] ?? null;
 
-        return new WalkStep($share, $there->setup->bodies[$who]->person->place, $face->light->totalLux(), $face->light->stopsOver(), $camera === null ? null : $there->background($camera, $there->setup->bodies[$who]), $this->boomInTheWay($there));
+        return new WalkStep(
+            $share,
+            $there->setup->bodies[$who]->person->place,
+            $face->light->totalLux(),
+            $face->light->stopsOver(),
+            $camera === null ? null : $there->background($camera, $there->setup->bodies[$who]),
+            $this->boomInTheWay($there),
+        );
     }
 
     /** A boom that hides a part of a carried lamp from the face, or whose pole meets the lamp. */
@@ -127,12 +152,21 @@ final class Walk
         $who = $this->body->person->id;
         foreach ($this->carried as $placed) {
             $lamp = $there->scene->lamps[$placed->id];
-            $by = $there->face($who)->seen[$placed->id] < 0.95 ? Occlusion::blocker($there->scene, $lamp, $there->setup->bodies[$who]->eyes, $who) : null;
+            $by = $there->face($who)->seen[$placed->id] < 0.95
+                ? Occlusion::blocker($there->scene, $lamp, $there->setup->bodies[$who]->eyes, $who)
+                : null;
             if ($by !== null && isset($there->scene->booms[$by])) {
                 return $by;
             }
             foreach ($there->scene->booms as $id => $boom) {
-                if ($boom->placement->subject === $who && $this->meets($lamp, new Segment($boom->poleEnd()->floor(), $boom->tip()->floor()), [$boom->poleEnd()->z, $boom->tip()->z])) {
+                if (
+                    $boom->placement->subject === $who
+                    && $this->meets(
+                        $lamp,
+                        new Segment($boom->poleEnd()->floor(), $boom->tip()->floor()),
+                        [$boom->poleEnd()->z, $boom->tip()->z],
+                    )
+                ) {
                     return $id;
                 }
             }

@@ -72,7 +72,8 @@ final readonly class Chromaticity
     }
 
     /**
-     * The light on its way and off a coloured surface together, as XYZ: each of X, Y and Z is sent back by its own share, once or to and fro for good.
+     * The light on its way and off a coloured surface together, as XYZ: each of X, Y and Z is sent back by its own share, once or to and
+     * fro for good.
      *
      * @param  array{float, float, float}  $gives
      * @return array{float, float, float}

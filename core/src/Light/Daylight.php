@@ -25,8 +25,13 @@ final readonly class Daylight
      * @param  float  $sunLux  square to its rays
      * @param  float  $skyLux  on open level ground
      */
-    private function __construct(public Weather $weather, public float $sunLux, public float $skyLux, private float $sine, private float $altitudeDeg)
-    {
+    private function __construct(
+        public Weather $weather,
+        public float $sunLux,
+        public float $skyLux,
+        private float $sine,
+        private float $altitudeDeg,
+    ) {
     }
 
     /**
@@ -40,7 +45,9 @@ final readonly class Daylight
             return new self($weather, 0.0, 0.0, 0.0, rad2deg($altitudeRad));
         }
         [$a, $b, $c] = $weather->skyTerms();
-        $sun = is_finite($weather->extinction()) ? self::OUTSIDE_LUX / $distanceAu ** 2 * exp(-$weather->extinction() * self::airMass($altitudeRad)) : 0.0;
+        $sun = is_finite($weather->extinction())
+            ? self::OUTSIDE_LUX / $distanceAu ** 2 * exp(-$weather->extinction() * self::airMass($altitudeRad))
+            : 0.0;
 
         return new self($weather, $factor * $sun, $factor * 1000 * ($a + $b * $sine ** $c), $sine, rad2deg($altitudeRad));
     }

@@ -52,8 +52,28 @@ final readonly class Emitter
     /** @param  list<Modifier>  $modifiers  from the lamp outward */
     public static function of(Fixture $fixture, array $modifiers = []): self
     {
-        $nits = $fixture->web === null && $fixture->projection === null ? $fixture->luxAt1m / PolygonSource::luxPerNit(self::square($fixture->widthM, $fixture->heightM), new Vec3(0, 0, 1), new Vec3(0, 0, -1)) : null;
-        $emitter = new self($fixture->widthM, $fixture->heightM, $fixture->depthM, $nits, $fixture->web, $fixture->projection, null, 0.0, [], $fixture->web === null && $fixture->projection !== null ? $fixture->luxAt1m : 1.0, 0.0, 0.0, 0);
+        $nits = $fixture->web === null && $fixture->projection === null
+            ? $fixture->luxAt1m / PolygonSource::luxPerNit(
+                self::square($fixture->widthM, $fixture->heightM),
+                new Vec3(0, 0, 1),
+                new Vec3(0, 0, -1),
+            )
+            : null;
+        $emitter = new self(
+            $fixture->widthM,
+            $fixture->heightM,
+            $fixture->depthM,
+            $nits,
+            $fixture->web,
+            $fixture->projection,
+            null,
+            0.0,
+            [],
+            $fixture->web === null && $fixture->projection !== null ? $fixture->luxAt1m : 1.0,
+            0.0,
+            0.0,
+            0,
+        );
         foreach ($modifiers as $modifier) {
             $emitter = $emitter->behind($modifier);
         }
@@ -88,14 +108,17 @@ final readonly class Emitter
     {
         $share = 1.0;
         foreach ($this->cuts as [$half, $isHard]) {
-            $share *= $isHard ? ($offRad < $half ? 1.0 : 0.0) : ($offRad < M_PI / 2 ? max(0.0, 1 - tan($offRad) / tan(min($half, 1.55))) : 0.0);
+            $share *= $isHard
+                ? ($offRad < $half ? 1.0 : 0.0)
+                : ($offRad < M_PI / 2 ? max(0.0, 1 - tan($offRad) / tan(min($half, 1.55))) : 0.0);
         }
 
         return $share;
     }
 
     /**
-     * The same as discs over which light passes whole, by the tangent of their angle: a hard cut is one, cells that close are several of an equal share.
+     * The same as discs over which light passes whole, by the tangent of their angle: a hard cut is one, cells that close are several of an
+     * equal share.
      *
      * @return list<array{float, float, int}> tangent (infinite: all), share, and by how many sides the disc is drawn
      */
@@ -127,7 +150,8 @@ final readonly class Emitter
     }
 
     /**
-     * Of a face behind grids or doors: a point sees what lies in a disc about the foot of its perpendicular, as wide as the angle lets it, and the less of
+     * Of a face behind grids or doors: a point sees what lies in a disc about the foot of its perpendicular, as wide as the angle lets it,
+     * and the less of
      * it through closing cells the farther out.
      *
      * @param  list<array{float, float, int}>  $rings  as `rings`
@@ -214,14 +238,70 @@ final readonly class Emitter
     {
         [$mired, $duv, $stands] = [$this->mired + $modifier->mired, $this->duv + $modifier->duv, $this->stands + $modifier->stands];
         $depth = $this->depthM + $modifier->aheadM;
-        $face = fn (float $nits): self => new self($modifier->widthM, $modifier->heightM, $depth, $nits, null, null, null, 0.0, [], 1.0, $mired, $duv, $stands);
+        $face = fn (float $nits): self => new self(
+            $modifier->widthM,
+            $modifier->heightM,
+            $depth,
+            $nits,
+            null,
+            null,
+            null,
+            0.0,
+            [],
+            1.0,
+            $mired,
+            $duv,
+            $stands,
+        );
 
         return match ($modifier->kind) {
             ModifierKind::Face => $face($this->lumens() * $modifier->passes / (M_PI * $modifier->widthM * $modifier->heightM)),
             ModifierKind::Frame, ModifierKind::Board => $face($this->onCloth($modifier) * $modifier->passes / M_PI),
-            ModifierKind::Grid, ModifierKind::Doors => new self($this->widthM, $this->heightM, $depth, $this->nits, $this->web, $this->projection, $this->beamCandela, $this->beamHalfRad, [...$this->cuts, [deg2rad($modifier->angleDeg / 2), $modifier->kind === ModifierKind::Doors]], $this->passes * $modifier->passes, $mired, $duv, $stands),
-            ModifierKind::Beam => new self($this->widthM, $this->heightM, $depth, null, null, null, Beam::Bell->centre($this->lumens() * $modifier->passes, deg2rad($modifier->angleDeg)), deg2rad($modifier->angleDeg / 2), $this->cuts, 1.0, $mired, $duv, $stands),
-            ModifierKind::Gel => new self($this->widthM, $this->heightM, $depth, $this->nits, $this->web, $this->projection, $this->beamCandela, $this->beamHalfRad, $this->cuts, $this->passes * $modifier->passes, $mired, $duv, $stands),
+            ModifierKind::Grid, ModifierKind::Doors => new self(
+                $this->widthM,
+                $this->heightM,
+                $depth,
+                $this->nits,
+                $this->web,
+                $this->projection,
+                $this->beamCandela,
+                $this->beamHalfRad,
+                [...$this->cuts, [deg2rad($modifier->angleDeg / 2), $modifier->kind === ModifierKind::Doors]],
+                $this->passes * $modifier->passes,
+                $mired,
+                $duv,
+                $stands,
+            ),
+            ModifierKind::Beam => new self(
+                $this->widthM,
+                $this->heightM,
+                $depth,
+                null,
+                null,
+                null,
+                Beam::Bell->centre($this->lumens() * $modifier->passes, deg2rad($modifier->angleDeg)),
+                deg2rad($modifier->angleDeg / 2),
+                $this->cuts,
+                1.0,
+                $mired,
+                $duv,
+                $stands,
+            ),
+            ModifierKind::Gel => new self(
+                $this->widthM,
+                $this->heightM,
+                $depth,
+                $this->nits,
+                $this->web,
+                $this->projection,
+                $this->beamCandela,
+                $this->beamHalfRad,
+                $this->cuts,
+                $this->passes * $modifier->passes,
+                $mired,
+                $duv,
+                $stands,
+            ),
         };
     }
 
@@ -235,7 +315,11 @@ final readonly class Emitter
                 $at = new Vec3($cloth->widthM * (($i + 0.5) / self::GRID - 0.5), $cloth->heightM * (($j + 0.5) / self::GRID - 0.5), $ahead);
                 $off = atan2(hypot($at->x, $at->y), $ahead);
                 $candela = $this->candela($off, rad2deg(atan2($at->y, $at->x)));
-                $sum += $this->leaves($off) * ($candela === null ? ($this->nits() ?? 0.0) * PolygonSource::luxPerNit($square, $at, new Vec3(0, 0, -1)) : PointSource::lux($candela, $at->length(), $off));
+                $sum += $this->leaves($off) * (
+                    $candela === null
+                    ? ($this->nits() ?? 0.0) * PolygonSource::luxPerNit($square, $at, new Vec3(0, 0, -1))
+                    : PointSource::lux($candela, $at->length(), $off)
+                );
             }
         }
 

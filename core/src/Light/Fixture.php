@@ -8,7 +8,10 @@ use FineFrame\Document\Node;
 use FineFrame\Document\Part;
 use FineFrame\Measure\Unit;
 
-/** A lamp by its face and the lux it gives one metre ahead at full power: soft and even, by the intensities that its maker measured, or a projector by its throw. */
+/**
+ * A lamp by its face and the lux it gives one metre ahead at full power: soft and even, by the intensities that its maker measured, or a
+ * projector by its throw.
+ */
 final readonly class Fixture implements Part
 {
     /** @param  array<string, mixed>  $extra */
@@ -43,7 +46,9 @@ final readonly class Fixture implements Part
             $node->flag('hot', false),
             $node->flag('battery', false),
             $node->has('web') ? PhotometricWeb::read($node->object('web')) : null,
-            $node->has('throw') ? new Projection($node->number('throw', 0.2, 10, Unit::Count), $node->number('picture_ratio', 0.5, 4, Unit::Count, 16 / 9)) : null,
+            $node->has('throw')
+                ? new Projection($node->number('throw', 0.2, 10, Unit::Count), $node->number('picture_ratio', 0.5, 4, Unit::Count, 16 / 9))
+                : null,
             $node->rest(),
         );
     }
@@ -53,6 +58,10 @@ final readonly class Fixture implements Part
         return [
             'id' => $this->id, 'name' => $this->name, 'width_m' => $this->widthM, 'height_m' => $this->heightM, 'depth_m' => $this->depthM,
             'lux_at_1m' => $this->luxAt1m, 'lowest_dim' => $this->lowestDim, 'watts' => $this->watts, 'hot' => $this->hot,
-        ] + ($this->battery ? ['battery' => true] : []) + ($this->web === null ? [] : ['web' => $this->web->write()]) + ($this->projection === null ? [] : ['throw' => $this->projection->throw, 'picture_ratio' => round($this->projection->ratio, 3)]) + $this->extra;
+        ] + ($this->battery ? ['battery' => true] : []) + ($this->web === null ? [] : ['web' => $this->web->write()]) + (
+            $this->projection === null
+            ? []
+            : ['throw' => $this->projection->throw, 'picture_ratio' => round($this->projection->ratio, 3)]
+        ) + $this->extra;
     }
 }

@@ -10,7 +10,10 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Measure\Unit;
 
-/** One lamp of a setup: the middle of its lit face, of whatever is put before it, is at the place and height, turned to a subject's face or to a point. */
+/**
+ * One lamp of a setup: the middle of its lit face, of whatever is put before it, is at the place and height, turned to a subject's face or
+ * to a point.
+ */
 final readonly class LightPlacement implements Part
 {
     /** How many things may be put before it, one after the other. */
@@ -61,8 +64,16 @@ final readonly class LightPlacement implements Part
             $node->flag('carried', false),
             $node->number('kelvin', 1800, 15_000, Unit::Kelvin, 5600.0),
             $node->number('duv', -0.05, 0.05, Unit::Duv, 0.0),
-            $node->has('aim_x_m') && $node->has('aim_y_m') ? new Vec3($node->metres('aim_x_m', -200, 200), $node->metres('aim_y_m', -200, 200), $node->metres('aim_height_m', 0, 20, 1.2)) : null,
-            array_filter(array_combine(self::SLOTS, array_map(static fn (string $slot): string => (string) $node->optionalId($slot), self::SLOTS))),
+            $node->has('aim_x_m') && $node->has('aim_y_m')
+                ? new Vec3(
+                    $node->metres('aim_x_m', -200, 200),
+                    $node->metres('aim_y_m', -200, 200),
+                    $node->metres('aim_height_m', 0, 20, 1.2),
+                )
+                : null,
+            array_filter(
+                array_combine(self::SLOTS, array_map(static fn (string $slot): string => (string) $node->optionalId($slot), self::SLOTS)),
+            ),
             $node->rest(),
         );
     }
@@ -70,14 +81,42 @@ final readonly class LightPlacement implements Part
     /** The same, with the middle of its face elsewhere. */
     public function movedTo(Vec3 $place): self
     {
-        return new self($this->id, $this->name, $this->fixture, $this->stand, $place->floor(), $place->z, $this->subject, $this->dimmer, $this->on, $this->practical, $this->silhouette, $this->carried, $this->kelvin, $this->duv, $this->aim, $this->modifiers, $this->extra);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->fixture,
+            $this->stand,
+            $place->floor(),
+            $place->z,
+            $this->subject,
+            $this->dimmer,
+            $this->on,
+            $this->practical,
+            $this->silhouette,
+            $this->carried,
+            $this->kelvin,
+            $this->duv,
+            $this->aim,
+            $this->modifiers,
+            $this->extra,
+        );
     }
 
     public function write(): array
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'fixture' => $this->fixture, 'stand' => $this->stand,
-            'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM, 'subject' => $this->subject, 'dimmer' => $this->dimmer, 'on' => $this->on, 'practical' => $this->practical, 'kelvin' => $this->kelvin, 'duv' => $this->duv,
-        ] + array_filter(['silhouette' => $this->silhouette, 'carried' => $this->carried]) + $this->modifiers + ($this->aim === null ? [] : ['aim_x_m' => $this->aim->x, 'aim_y_m' => $this->aim->y, 'aim_height_m' => $this->aim->z]) + $this->extra;
+            'x_m' => $this->place->x,
+            'y_m' => $this->place->y,
+            'height_m' => $this->heightM,
+            'subject' => $this->subject,
+            'dimmer' => $this->dimmer,
+            'on' => $this->on,
+            'practical' => $this->practical,
+            'kelvin' => $this->kelvin,
+            'duv' => $this->duv,
+        ] + array_filter(['silhouette' => $this->silhouette, 'carried' => $this->carried]) + $this->modifiers + ($this->aim === null
+            ? []
+            : ['aim_x_m' => $this->aim->x, 'aim_y_m' => $this->aim->y, 'aim_height_m' => $this->aim->z]) + $this->extra;
     }
 }

@@ -15,8 +15,18 @@ use FineFrame\Measure\Unit;
 final readonly class Metering implements Part
 {
     /** @param  array<string, mixed>  $extra */
-    private function __construct(public float $ambientLux, public float $fps, public float $iso, public float $shutterDeg, public float $tStop, public Weather $weather, public string $clock, public float $skyFactor, public float $roomFactor, private array $extra)
-    {
+    private function __construct(
+        public float $ambientLux,
+        public float $fps,
+        public float $iso,
+        public float $shutterDeg,
+        public float $tStop,
+        public Weather $weather,
+        public string $clock,
+        public float $skyFactor,
+        public float $roomFactor,
+        private array $extra,
+    ) {
     }
 
     public static function read(Node $node): self
@@ -48,6 +58,10 @@ final readonly class Metering implements Part
 
     public function write(): array
     {
-        return ['ambient_lux' => $this->ambientLux, 'fps' => $this->fps, 'iso' => $this->iso, 'shutter_deg' => $this->shutterDeg, 't_stop' => $this->tStop, 'weather' => $this->weather->value, 'clock' => $this->clock, 'sky_factor' => $this->skyFactor, 'room_factor' => $this->roomFactor] + $this->extra;
+        return [
+            'ambient_lux' => $this->ambientLux, 'fps' => $this->fps, 'iso' => $this->iso,
+            'shutter_deg' => $this->shutterDeg, 't_stop' => $this->tStop, 'weather' => $this->weather->value,
+            'clock' => $this->clock, 'sky_factor' => $this->skyFactor, 'room_factor' => $this->roomFactor,
+        ] + $this->extra;
     }
 }

@@ -57,7 +57,13 @@ final readonly class Modifier implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'kind' => $this->kind->value, 'width_m' => $this->widthM, 'height_m' => $this->heightM, 'ahead_m' => $this->aheadM, 'passes' => $this->passes,
+            'id' => $this->id,
+            'name' => $this->name,
+            'kind' => $this->kind->value,
+            'width_m' => $this->widthM,
+            'height_m' => $this->heightM,
+            'ahead_m' => $this->aheadM,
+            'passes' => $this->passes,
             'mired' => $this->mired, 'duv' => $this->duv, 'angle_deg' => $this->angleDeg, 'stands' => $this->stands,
         ] + $this->extra;
     }

@@ -9,7 +9,10 @@ use FineFrame\Geometry\Vec2;
 /** Where a flag's edge falls, in a plane section through source, edge and screen: by the lines from the source's ends past the edge. */
 final readonly class Penumbra
 {
-    /** @param  float  $beginsM  along the screen, where the first part of the source goes out; $fullM: where the last does; $middleM: behind the source's middle */
+    /**
+     * @param  float  $beginsM  along the screen, where the first part of the source goes out; $fullM: where the last does; $middleM: behind
+     *     the source's middle
+     */
     private function __construct(public float $beginsM, public float $fullM, public float $middleM)
     {
     }
@@ -24,7 +27,10 @@ final readonly class Penumbra
     public static function of(array $source, Vec2 $edge, Vec2 $opaque, array $screen): self
     {
         $middle = $source[0]->plus($source[1])->times(0.5);
-        [$one, $other, $between] = array_map(static fn (Vec2 $from): float => self::met($from, $edge, $screen), [$source[0], $source[1], $middle]);
+        [$one, $other, $between] = array_map(
+            static fn (Vec2 $from): float => self::met($from, $edge, $screen),
+            [$source[0], $source[1], $middle],
+        );
         // The shade lies where the opaque side lies: toward it along the screen, the source goes out part by part.
         $way = $screen[1]->unit();
         $towards = $way->dot($opaque) >= 0 ? 1.0 : -1.0;
@@ -70,7 +76,10 @@ final readonly class Penumbra
         }, $source);
         $umbra = [max($shadows[0][0], $shadows[1][0]), min($shadows[0][1], $shadows[1][1])];
 
-        return ['umbra' => $umbra[1] > $umbra[0] ? $umbra : null, 'outer' => [min($shadows[0][0], $shadows[1][0]), max($shadows[0][1], $shadows[1][1])]];
+        return [
+            'umbra' => $umbra[1] > $umbra[0] ? $umbra : null,
+            'outer' => [min($shadows[0][0], $shadows[1][0]), max($shadows[0][1], $shadows[1][1])],
+        ];
     }
 
     /**

@@ -21,27 +21,51 @@ final readonly class PhotometricWeb implements Part
      * @param  array{float, float}  $sizeM  width and length of what shines, as a file says it; 0 where it does not
      * @param  float  $lampLumens  of the lamps alone, as a file says it; 0 where it does not
      */
-    public function __construct(public array $vertical, public array $horizontal, public array $candela, public float $watts = 0.0, public array $sizeM = [0.0, 0.0], public float $lampLumens = 0.0)
-    {
+    public function __construct(
+        public array $vertical,
+        public array $horizontal,
+        public array $candela,
+        public float $watts = 0.0,
+        public array $sizeM = [0.0, 0.0],
+        public float $lampLumens = 0.0,
+    ) {
     }
 
     public static function read(Node $node): self
     {
         $vertical = $node->numberList('vertical_deg', 1000);
-        $planes = $node->each('planes', static fn (Node $n): array => [$n->number('deg', 0, 360, Unit::Degree), $n->numberList('candela', 1000)], 1000);
+        $planes = $node->each(
+            'planes',
+            static fn (Node $n): array => [$n->number('deg', 0, 360, Unit::Degree), $n->numberList('candela', 1000)],
+            1000,
+        );
         [$horizontal, $candela] = [[], []];
         foreach ($planes as $i => [$deg, $values]) {
-            count($values) === count($vertical) && $values !== [] ?: $node->wrong("planes/$i/candela", 'must hold a value for each vertical angle');
+            count($values) === count($vertical)
+                && $values !== [] ?: $node->wrong("planes/$i/candela", 'must hold a value for each vertical angle');
             [$horizontal[], $candela[]] = [$deg, $values === [] ? [0.0] : $values];
         }
         $vertical !== [] && $horizontal !== [] ?: $node->wrong('planes', 'must hold one plane of angles at least');
 
-        return new self($vertical === [] ? [0.0] : $vertical, $horizontal === [] ? [0.0] : $horizontal, $candela === [] ? [[0.0]] : $candela, $node->number('watts', 0, 100_000, Unit::Watt, 0.0));
+        return new self(
+            $vertical === [] ? [0.0] : $vertical,
+            $horizontal === [] ? [0.0] : $horizontal,
+            $candela === [] ? [[0.0]] : $candela,
+            $node->number('watts', 0, 100_000, Unit::Watt, 0.0),
+        );
     }
 
     public function write(): array
     {
-        return ['vertical_deg' => $this->vertical, 'planes' => array_map(static fn (float $deg, array $candela): array => ['deg' => $deg, 'candela' => $candela], $this->horizontal, $this->candela), 'watts' => $this->watts];
+        return [
+            'vertical_deg' => $this->vertical,
+            'planes' => array_map(
+                static fn (float $deg, array $candela): array => ['deg' => $deg, 'candela' => $candela],
+                $this->horizontal,
+                $this->candela,
+            ),
+            'watts' => $this->watts,
+        ];
     }
 
     /** Candela in a direction. */
@@ -98,7 +122,10 @@ final readonly class PhotometricWeb implements Part
         foreach (array_keys($this->vertical) as $i) {
             $sum = 0.0;
             for ($j = 1; $j < $count; $j++) {
-                $sum += (($this->candela[$j - 1][$i] ?? 0.0) + ($this->candela[$j][$i] ?? 0.0)) / 2 * ($this->horizontal[$j] - $this->horizontal[$j - 1]);
+                $sum += (
+                    ($this->candela[$j - 1][$i] ?? 0.0)
+                    + ($this->candela[$j][$i] ?? 0.0)
+                ) / 2 * ($this->horizontal[$j] - $this->horizontal[$j - 1]);
             }
             $mean[] = $count === 1 || $span <= 0 ? $this->candela[0][$i] ?? 0.0 : $sum / $span;
         }

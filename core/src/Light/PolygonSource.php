@@ -62,7 +62,8 @@ final class PolygonSource
     }
 
     /**
-     * What a dome reads whose axis points along the normal: each direction weighs (1 + cos)/2 of its angle to it, so that light from behind counts a
+     * What a dome reads whose axis points along the normal: each direction weighs (1 + cos)/2 of its angle to it, so that light from behind
+     * counts a
      * little. The mean of all around is the solid angle (Van Oosterom & Strackee 1983), the rest Lambert's vector with nothing cut off.
      *
      * @param  list<Vec3>  $corners  counter-clockwise seen from the lit side

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FineFrame\Light;
 
-/** Light to and fro between surfaces until it is balanced: exitance B = own + ρ·E, E = Σ F·B (radiosity; Goral et al., Computer Graphics 18(3), 1984). */
+/**
+ * Light to and fro between surfaces until it is balanced: exitance B = own + ρ·E, E = Σ F·B (radiosity; Goral et al., Computer Graphics
+ * 18(3), 1984).
+ */
 final class Radiosity
 {
     /** The change of all light from one round to the next at which it is balanced. */

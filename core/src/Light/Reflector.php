@@ -29,8 +29,15 @@ final readonly class Reflector
      * @param  float  $spreadRad  half angle of the cone that it throws
      * @return self|null null where the face is behind it however it is turned: the sun stands between
      */
-    public static function at(Vec3 $board, Vec3 $face, Vec3 $towardsSun, float $sunLux, float $areaM2, float $gives, float $spreadRad): ?self
-    {
+    public static function at(
+        Vec3 $board,
+        Vec3 $face,
+        Vec3 $towardsSun,
+        float $sunLux,
+        float $areaM2,
+        float $gives,
+        float $spreadRad,
+    ): ?self {
         $to = $face->minus($board);
         $distance = $to->length();
         $half = $towardsSun->plus($distance > 0.0 ? $to->times(1 / $distance) : new Vec3(0, 0, 0));

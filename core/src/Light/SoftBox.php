@@ -65,12 +65,16 @@ final readonly class SoftBox
         $right = $right->times($this->emitter->widthM / 2);
 
         return [
-            $this->centre->plus($right)->minus($up), $this->centre->minus($right)->minus($up), $this->centre->minus($right)->plus($up), $this->centre->plus($right)->plus($up),
+            $this->centre->plus($right)->minus($up),
+            $this->centre->minus($right)->minus($up),
+            $this->centre->minus($right)->plus($up),
+            $this->centre->plus($right)->plus($up),
         ];
     }
 
     /**
-     * Lux on a surface at a point with a unit normal, unobstructed: exact for an even face, and for what grids and doors leave of it near by, where each
+     * Lux on a surface at a point with a unit normal, unobstructed: exact for an even face, and for what grids and doors leave of it near
+     * by, where each
      * part of the face is seen at its own angle; by intensities as from one point, which holds from five times its size on.
      */
     public function luxAt(Vec3 $point, Vec3 $normal): float
@@ -83,7 +87,11 @@ final readonly class SoftBox
         $nits = $this->emitter->nits();
         $off = $nits === null || $this->emitter->isCut() ? $this->facing->angleTo($out) : 0.0;
         $leaves = $this->emitter->isCut() ? $this->emitter->leaves($off) : 1.0;
-        if ($nits !== null && $this->emitter->isCut() && $distance < self::FAR_SIZES * max($this->emitter->widthM, $this->emitter->heightM)) {
+        if (
+            $nits !== null
+            && $this->emitter->isCut()
+            && $distance < self::FAR_SIZES * max($this->emitter->widthM, $this->emitter->heightM)
+        ) {
             return $this->power * $nits * Emitter::cutPerNit($this->emitter->rings(), $this->corners(), $point, $normal);
         }
         if ($nits !== null) {
@@ -92,7 +100,11 @@ final readonly class SoftBox
         [$a, $b, , $d] = $this->corners();
         $around = rad2deg(atan2($out->dot($d->minus($a)) / $this->emitter->heightM, $out->dot($b->minus($a)) / $this->emitter->widthM));
 
-        return $this->power * $leaves * PointSource::lux($this->emitter->candela($off, $around) ?? 0.0, $distance, $normal->angleTo($out->times(-1.0)));
+        return $this->power * $leaves * PointSource::lux(
+            $this->emitter->candela($off, $around) ?? 0.0,
+            $distance,
+            $normal->angleTo($out->times(-1.0)),
+        );
     }
 
     /** The same as a dome reads it near a large even face; null where the angle to its middle is enough. */
@@ -101,13 +113,18 @@ final readonly class SoftBox
         $nits = $this->emitter->nits();
         $isNear = $point->distanceTo($this->centre) < self::FAR_SIZES * max($this->emitter->widthM, $this->emitter->heightM);
 
-        return $nits === null || $this->emitter->isCut() || ! $isNear ? null : $this->power * $nits * PolygonSource::domePerNit($this->corners(), $point, $axis);
+        return $nits === null || $this->emitter->isCut() || ! $isNear
+            ? null
+            : $this->power * $nits * PolygonSource::domePerNit($this->corners(), $point, $axis);
     }
 
     /** The face as a small source: candela straight ahead, for shading pictures only. */
     public function candela(): float
     {
-        return $this->power * ($this->emitter->candela(0.0, 0.0) ?? ($this->emitter->nits() ?? 0.0) * $this->emitter->widthM * $this->emitter->heightM);
+        return $this->power * (
+            $this->emitter->candela(0.0, 0.0)
+            ?? ($this->emitter->nits() ?? 0.0) * $this->emitter->widthM * $this->emitter->heightM
+        );
     }
 
     /** Lumens before grids and doors. */

@@ -7,7 +7,8 @@ namespace FineFrame\Light;
 use FineFrame\Geometry\Vec3;
 
 /**
- * What glass and cloth in a window do to light: a share goes straight on, a share is scattered and leaves the inner side evenly, as a lit cloth. Of
+ * What glass and cloth in a window do to light: a share goes straight on, a share is scattered and leaves the inner side evenly, as a lit
+ * cloth. Of
  * light that comes from all over the sky both shares leave so, where anything scatters.
  */
 final readonly class Veil
@@ -15,7 +16,9 @@ final readonly class Veil
     /** @throws ImpossibleLight if the shares are none, or add to more than there is */
     public function __construct(public float $direct, public float $scattered)
     {
-        $direct >= 0.0 && $scattered >= 0.0 && $direct + $scattered <= 1.0 + 1e-9 ?: throw ImpossibleLight::reflecting($direct + $scattered);
+        $direct >= 0.0
+            && $scattered >= 0.0
+            && $direct + $scattered <= 1.0 + 1e-9 ?: throw ImpossibleLight::reflecting($direct + $scattered);
     }
 
     /** This one with another before it: what the first lets through, by the second. */

@@ -28,7 +28,12 @@ final readonly class Length
      */
     public static function parse(string $text, UnitSystem $bare = UnitSystem::Metric): self
     {
-        $clean = trim(strtr($text, ['′' => "'", '’' => "'", '″' => '"', '”' => '"', ',' => '.', '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '−' => '-']));
+        $clean = trim(
+            strtr(
+                $text,
+                ['′' => "'", '’' => "'", '″' => '"', '”' => '"', ',' => '.', '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '−' => '-'],
+            ),
+        );
         $sign = str_starts_with($clean, '-') ? -1.0 : 1.0;
         $clean = strtolower(ltrim($clean, '-+ '));
 

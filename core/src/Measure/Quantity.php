@@ -57,7 +57,12 @@ final readonly class Quantity
             Unit::Lux => self::lux($this->value, $system),
             Unit::Stop => number_format($this->value, 1, '.', '').(abs($this->value - 1.0) < 0.05 ? ' stop' : ' stops'),
             Unit::TStop => 'T'.number_format($this->value, 1, '.', ''),
-            Unit::Share => ($this->value > 0 && $this->value < 0.01 ? number_format($this->value * 100, 1, '.', '') : round($this->value * 100)).' %',
+            Unit::Share => (
+                $this->value > 0
+                && $this->value < 0.01
+                ? number_format($this->value * 100, 1, '.', '')
+                : round($this->value * 100)
+            ).' %',
             Unit::Ratio => number_format($this->value, 1, '.', ''),
             Unit::Decibel => number_format($this->value, 1, '.', '').' dB',
             Unit::LevelA => round($this->value).' dB(A)',
@@ -68,7 +73,9 @@ final readonly class Quantity
             Unit::Ampere => number_format($this->value, 1, '.', '').' A',
             Unit::Volt => round($this->value).' V',
             Unit::Second => number_format($this->value, $this->value < 10 ? 2 : 0, '.', '').' s',
-            Unit::MetreASecond => $system === UnitSystem::Metric ? number_format($this->value, 2, '.', '').' m/s' : number_format($this->value / LengthUnit::Foot->inMetres(), 1, '.', '').' ft/s',
+            Unit::MetreASecond => $system === UnitSystem::Metric
+                ? number_format($this->value, 2, '.', '').' m/s'
+                : number_format($this->value / LengthUnit::Foot->inMetres(), 1, '.', '').' ft/s',
             Unit::CubicMetre => $system === UnitSystem::Metric
                 ? number_format($this->value, 0, '.', '').' m³'
                 : number_format($this->value / LengthUnit::Foot->inMetres() ** 3, 0, '.', '').' cu ft',
@@ -84,6 +91,8 @@ final readonly class Quantity
     /** One foot-candle is 10.764 lx (one lumen a square foot). */
     private static function lux(float $lux, UnitSystem $system): string
     {
-        return $system === UnitSystem::Metric ? round($lux).' lx' : round($lux * LengthUnit::Foot->inMetres() ** 2, $lux < 100 ? 1 : 0).' fc';
+        return $system === UnitSystem::Metric
+            ? round($lux).' lx'
+            : round($lux * LengthUnit::Foot->inMetres() ** 2, $lux < 100 ? 1 : 0).' fc';
     }
 }

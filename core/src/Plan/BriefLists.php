@@ -15,9 +15,31 @@ final class BriefLists
     public static function all(): array
     {
         return [
-            'cast' => ['name' => Column::text(), 'stature_m' => Column::metres(0.8, 2.4), 'plays' => Column::text(80), 'notes' => Column::text(), 'used_to_cameras' => Column::flag()],
-            'deliverables' => ['name' => Column::text(), 'aspect_width' => Column::number(1, 10_000), 'aspect_height' => Column::number(1, 10_000), 'width_px' => Column::number(100, 20_000), 'height_px' => Column::number(100, 20_000), 'fps' => Column::number(1, 1000), 'minutes' => Column::number(0, 10_000), 'captions' => Column::choice('none', 'burnt in', 'as a file')],
-            'days' => ['name' => Column::text(), 'date' => Column::date(), 'from' => Column::clock(), 'to' => Column::clock(), 'minutes' => Column::number(0, 1440), 'then' => Column::text()],
+            'cast' => [
+                'name' => Column::text(),
+                'stature_m' => Column::metres(0.8, 2.4),
+                'plays' => Column::text(80),
+                'notes' => Column::text(),
+                'used_to_cameras' => Column::flag(),
+            ],
+            'deliverables' => [
+                'name' => Column::text(),
+                'aspect_width' => Column::number(1, 10_000),
+                'aspect_height' => Column::number(1, 10_000),
+                'width_px' => Column::number(100, 20_000),
+                'height_px' => Column::number(100, 20_000),
+                'fps' => Column::number(1, 1000),
+                'minutes' => Column::number(0, 10_000),
+                'captions' => Column::choice('none', 'burnt in', 'as a file'),
+            ],
+            'days' => [
+                'name' => Column::text(),
+                'date' => Column::date(),
+                'from' => Column::clock(),
+                'to' => Column::clock(),
+                'minutes' => Column::number(0, 1440),
+                'then' => Column::text(),
+            ],
             'swatches' => ['name' => Column::text(80), 'colour' => Column::colour()],
             'references' => ['name' => Column::text(), 'file' => Column::text(80), 'agreed_by' => Column::text()],
             'topics' => ['name' => Column::text(), 'picture' => Column::text(), 'place' => Column::text(80)],
@@ -28,9 +50,23 @@ final class BriefLists
     public static function facts(): array
     {
         return [
-            'feeling' => Column::text(300), 'look' => Column::text(600), 'hands' => Column::number(1, 40, default: 1.0), 'boom_hand' => Column::flag(), 'record_width_px' => Column::number(100, 20_000), 'white_balance_k' => Column::number(1800, 15_000, Unit::Kelvin, 5600.0),
-            'room_tone' => Column::flag(), 'sync' => Column::choice('nobody has said', 'a clap', 'timecode', 'by its sound alone'), 'rate_khz' => Column::number(8, 384, default: 48.0), 'region' => Column::choice('nobody has said', ...Bands::regions()), 'wind_mps' => Column::number(0, 60, Unit::MetreASecond),
-            'budget' => Column::number(0, 100_000_000), 'palette' => Column::text(300), 'cart_width_m' => Column::metres(0.2, 3, 0.65), 'cart_length_m' => Column::metres(0.2, 4, 1.1), 'case_width_m' => Column::metres(0.1, 2, 0.45), 'case_length_m' => Column::metres(0.1, 4, 1.25),
+            'feeling' => Column::text(300),
+            'look' => Column::text(600),
+            'hands' => Column::number(1, 40, default: 1.0),
+            'boom_hand' => Column::flag(),
+            'record_width_px' => Column::number(100, 20_000),
+            'white_balance_k' => Column::number(1800, 15_000, Unit::Kelvin, 5600.0),
+            'room_tone' => Column::flag(),
+            'sync' => Column::choice('nobody has said', 'a clap', 'timecode', 'by its sound alone'),
+            'rate_khz' => Column::number(8, 384, default: 48.0),
+            'region' => Column::choice('nobody has said', ...Bands::regions()),
+            'wind_mps' => Column::number(0, 60, Unit::MetreASecond),
+            'budget' => Column::number(0, 100_000_000),
+            'palette' => Column::text(300),
+            'cart_width_m' => Column::metres(0.2, 3, 0.65),
+            'cart_length_m' => Column::metres(0.2, 4, 1.1),
+            'case_width_m' => Column::metres(0.1, 2, 0.45),
+            'case_length_m' => Column::metres(0.1, 4, 1.25),
         ];
     }
 }

@@ -41,7 +41,10 @@ final class Dangling
         foreach (self::items($setup[$list->value]) as $row) {
             $isLost = false;
             foreach ($list->refers() as $column => $lists) {
-                $known = array_merge($list === SetupList::Colours ? $walls : [], ...array_map(static fn (SetupList $l): array => self::ids($setup[$l->value] ?? null), $lists));
+                $known = array_merge(
+                    $list === SetupList::Colours ? $walls : [],
+                    ...array_map(static fn (SetupList $l): array => self::ids($setup[$l->value] ?? null), $lists),
+                );
                 if (($row[$column] ?? '') !== '' && ! in_array($row[$column], $known, true)) {
                     unset($row[$column]);
                     $isLost = $list->goesAlong();

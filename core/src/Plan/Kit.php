@@ -89,8 +89,14 @@ final readonly class Kit implements Part
     public function write(): array
     {
         return [
-            'bodies' => Parts::written($this->bodies), 'lenses' => Parts::written($this->lenses), 'reducers' => Parts::written($this->reducers), 'supports' => Parts::written($this->supports),
-            'fixtures' => Parts::written($this->fixtures), 'microphones' => Parts::written($this->microphones), 'poles' => Parts::written($this->poles), 'materials' => Parts::written($this->materials),
+            'bodies' => Parts::written($this->bodies),
+            'lenses' => Parts::written($this->lenses),
+            'reducers' => Parts::written($this->reducers),
+            'supports' => Parts::written($this->supports),
+            'fixtures' => Parts::written($this->fixtures),
+            'microphones' => Parts::written($this->microphones),
+            'poles' => Parts::written($this->poles),
+            'materials' => Parts::written($this->materials),
             'prompters' => Parts::written($this->prompters), 'modifiers' => Parts::written($this->modifiers),
         ] + $this->extra;
     }
@@ -103,6 +109,12 @@ final readonly class Kit implements Part
      */
     private static function byId(array $models): array
     {
-        return array_combine(array_map(static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier $m): string => $m->id, $models), $models);
+        return array_combine(
+            array_map(
+                static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier $m): string => $m->id,
+                $models,
+            ),
+            $models,
+        );
     }
 }

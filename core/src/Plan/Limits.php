@@ -58,7 +58,12 @@ final readonly class Limits
             $range = self::ALL[$name] ?? null;
             match (true) {
                 $range === null => $node->wrong("$key/".Node::escaped($name), 'is not a limit this version knows'),
-                $value < $range[1] || $value > $range[2] => $node->wrong("$key/$name", 'must be between {min} and {max}', ['min' => $range[1], 'max' => $range[2]]),
+                $value < $range[1]
+                    || $value > $range[2] => $node->wrong(
+                        "$key/$name",
+                        'must be between {min} and {max}',
+                        ['min' => $range[1], 'max' => $range[2]],
+                    ),
                 default => $kept[$name] = $value,
             };
         }

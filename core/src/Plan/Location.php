@@ -24,8 +24,15 @@ final readonly class Location implements Part
      * @param  array<string, list<Record>>  $lists  what was written down, by list
      * @param  array<string, mixed>  $extra
      */
-    private function __construct(public string $id, public string $name, public Room $space, public ?Site $site, public Record $facts, public array $lists, private array $extra)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public Room $space,
+        public ?Site $site,
+        public Record $facts,
+        public array $lists,
+        private array $extra,
+    ) {
         $this->rooms = Rooms::of($space);
     }
 
@@ -40,7 +47,11 @@ final readonly class Location implements Part
         return new self(
             $node->id(),
             $node->text('name'),
-            Room::read($node->has('space') ? $node->object('space') : Node::root(Room::sketch(5.0, 4.0), $node->problems)->under($node->pointer.'/space')),
+            Room::read(
+                $node->has('space')
+                    ? $node->object('space')
+                    : Node::root(Room::sketch(5.0, 4.0), $node->problems)->under($node->pointer.'/space'),
+            ),
             $node->has('site') ? Site::read($node->object('site')) : null,
             Record::read($node->object('facts'), PlaceLists::facts(), isOne: true),
             $lists,
@@ -79,7 +90,12 @@ final readonly class Location implements Part
         unset($rest['scouted']);
         $lists = array_filter(array_map(Parts::written(...), $this->lists), static fn (array $l): bool => $l !== []);
 
-        return ['id' => $this->id, 'name' => $this->name, 'facts' => (object) $this->facts->write(), 'scouted' => (object) ($lists + $scouted)]
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'facts' => (object) $this->facts->write(),
+            'scouted' => (object) ($lists + $scouted),
+        ]
             + ['space' => $this->space->write()]
             + ($this->site === null ? [] : ['site' => $this->site->write()])
             + $rest;

@@ -26,11 +26,25 @@ final readonly class NewMark
         $last = $move === null || $move->marks === [] ? null : $move->marks[count($move->marks) - 1];
         $id = FreeId::of('mark', array_column($move->marks ?? [], 'id'));
         $mark = [
-            'id' => $id, 'name' => '', 'at_s' => $last === null ? 0.0 : $last->atS + self::APART_S, 'x_m' => $camera->placement->place->x, 'y_m' => $camera->placement->place->y, 'height_m' => $camera->placement->heightM, 'focal_mm' => $camera->placement->focalMm,
-        ] + ($aim->mode === AimMode::Eyes ? ['subject' => $aim->subject, 'lead' => $aim->lead, 'eye_line' => $aim->eyeLine] : ['bearing_deg' => rad2deg($aim->bearingRad), 'tilt_deg' => rad2deg($aim->tiltRad)]);
+            'id' => $id,
+            'name' => '',
+            'at_s' => $last === null ? 0.0 : $last->atS + self::APART_S,
+            'x_m' => $camera->placement->place->x,
+            'y_m' => $camera->placement->place->y,
+            'height_m' => $camera->placement->heightM,
+            'focal_mm' => $camera->placement->focalMm,
+        ] + ($aim->mode === AimMode::Eyes
+            ? ['subject' => $aim->subject, 'lead' => $aim->lead, 'eye_line' => $aim->eyeLine]
+            : ['bearing_deg' => rad2deg($aim->bearingRad), 'tilt_deg' => rad2deg($aim->tiltRad)]);
 
         return new self($id, new Edit($move === null
-            ? ["$base/-" => ['id' => FreeId::of('move', array_column($setup->setup->moves, 'id')), 'camera' => $camera->placement->id, 'marks' => [$mark]]]
+            ? [
+                "$base/-" => [
+                    'id' => FreeId::of('move', array_column($setup->setup->moves, 'id')),
+                    'camera' => $camera->placement->id,
+                    'marks' => [$mark],
+                ],
+            ]
             : ["$base/$move->id/marks/-" => $mark]));
     }
 

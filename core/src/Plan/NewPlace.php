@@ -26,7 +26,24 @@ final readonly class NewPlace
         $id = in_array($stem, $taken, true) ? FreeId::of($stem, $taken) : $stem;
         $site = $plan->locations[0]->site;
 
-        return new self($id, new Edit(['/locations/-' => ['id' => $id, 'name' => $name, 'scouted' => ['pouch' => array_map(static fn (string $what, int $i): array => ['id' => 'pouch-'.($i + 1), 'name' => $what], PlaceLists::POUCH, array_keys(PlaceLists::POUCH))]] + ($site === null ? [] : ['site' => $site->write()])]));
+        return new self(
+            $id,
+            new Edit(
+                [
+                    '/locations/-' => [
+                        'id' => $id,
+                        'name' => $name,
+                        'scouted' => [
+                            'pouch' => array_map(
+                                static fn (string $what, int $i): array => ['id' => 'pouch-'.($i + 1), 'name' => $what],
+                                PlaceLists::POUCH,
+                                array_keys(PlaceLists::POUCH),
+                            ),
+                        ],
+                    ] + ($site === null ? [] : ['site' => $site->write()]),
+                ],
+            ),
+        );
     }
 
     /** A room behind an opening, sketched with the opening in the middle of its first wall; null where that cannot be. */
@@ -39,7 +56,11 @@ final readonly class NewPlace
         $id = FreeId::of('room', array_column($place->rooms->all, 'id'));
 
         return new self($id, new Edit(["/locations/$place->id/space$before->pointer/rooms/-" => [
-            'id' => $id, 'name' => $name, 'through' => $through, 'wall' => self::wallId($id, 1), 'offset_m' => round(($widthM - $opening->widthM) / 2, 3),
+            'id' => $id,
+            'name' => $name,
+            'through' => $through,
+            'wall' => self::wallId($id, 1),
+            'offset_m' => round(($widthM - $opening->widthM) / 2, 3),
             'space' => ['height_m' => max(2.4, $opening->headM)] + self::outline($id, 'rectangle', $widthM, $depthM),
         ]]));
     }
@@ -65,11 +86,21 @@ final readonly class NewPlace
     private static function outline(string $room, string $shape, float $widthM, float $depthM): array
     {
         $corners = min(self::MOST_CORNERS, (int) $shape);
-        $lengths = $shape === 'rectangle' ? [$widthM, $depthM, $widthM, $depthM] : ($shape === 'ell' ? [$widthM, $depthM / 2, $widthM / 2, $depthM / 2, $widthM / 2, $depthM] : array_fill(0, max(3, $corners), round(2 * ($widthM + $depthM) / max(3, $corners), 2)));
+        $lengths = $shape === 'rectangle'
+            ? [$widthM, $depthM, $widthM, $depthM]
+            : (
+                $shape === 'ell'
+                ? [$widthM, $depthM / 2, $widthM / 2, $depthM / 2, $widthM / 2, $depthM]
+                : array_fill(0, max(3, $corners), round(2 * ($widthM + $depthM) / max(3, $corners), 2))
+            );
         $turns = $shape === 'ell' ? [90, 90, -90, 90, 90, 90] : array_fill(0, count($lengths), 360 / count($lengths));
 
         return ['walls' => array_map(static fn (int $i): array => [
-            'id' => self::wallId($room, $i + 1), 'name' => 'wall '.TapeBook::letter($i), 'length_m' => $lengths[$i], 'turn_deg' => $turns[$i], 'by' => 'sketch',
+            'id' => self::wallId($room, $i + 1),
+            'name' => 'wall '.TapeBook::letter($i),
+            'length_m' => $lengths[$i],
+            'turn_deg' => $turns[$i],
+            'by' => 'sketch',
         ], array_keys($lengths))];
     }
 }

@@ -18,7 +18,12 @@ final readonly class NewSetup
     /** A setup of its own in a place where nothing is set up yet, exposed as the first one is, by the daylight that was metered there. */
     public static function in(ShootPlan $plan, Location $place): self
     {
-        $daylight = array_values(array_filter($place->list('light'), static fn (Record $r): bool => $r->text('under') === 'daylight' && $r->number('lux') !== null))[0] ?? null;
+        $daylight = array_values(
+            array_filter(
+                $place->list('light'),
+                static fn (Record $r): bool => $r->text('under') === 'daylight' && $r->number('lux') !== null,
+            ),
+        )[0] ?? null;
         $metering = ($daylight === null ? [] : ['ambient_lux' => $daylight->number('lux')]) + $plan->setups[0]->metering->write();
 
         return self::of($plan, 'Setup '.(count($plan->setups) + 1), ['location' => $place->id, 'metering' => $metering]);

@@ -30,12 +30,31 @@ final readonly class NewThing
             NewKind::Subject, NewKind::Interviewer => ['name' => $name, 'role' => $kind->value, 'facing_deg' => 180],
             NewKind::Furniture => ['name' => 'Table', 'width_m' => 1.0, 'depth_m' => 0.6, 'height_m' => 0.75],
             NewKind::Camera => [
-                'label' => $label, 'body' => (string) array_key_first($kit->bodies), 'lens' => $lens->id ?? '', 'focal_mm' => $lens === null ? 50 : max($lens->shortestMm, min($lens->longestMm, self::wantedMm($setup->plan) ?? $lens->shortestMm)), 't_stop' => max($lens->widestT ?? 2.8, $setup->setup->metering->tStop),
-                'support' => self::holding($kit, 1.2), 'height_m' => 1.2, 'aim' => $subject === '' ? ['mode' => 'free'] : ['mode' => 'eyes', 'subject' => $subject],
+                'label' => $label,
+                'body' => (string) array_key_first($kit->bodies),
+                'lens' => $lens->id ?? '',
+                'focal_mm' => $lens === null
+                    ? 50
+                    : max($lens->shortestMm, min($lens->longestMm, self::wantedMm($setup->plan) ?? $lens->shortestMm)),
+                't_stop' => max($lens->widestT ?? 2.8, $setup->setup->metering->tStop),
+                'support' => self::holding($kit, 1.2),
+                'height_m' => 1.2,
+                'aim' => $subject === '' ? ['mode' => 'free'] : ['mode' => 'eyes', 'subject' => $subject],
             ],
-            NewKind::Light => ['name' => $setup->setup->lights === [] ? 'Key' : $name, 'fixture' => (string) array_key_first($kit->fixtures), 'stand' => self::holding($kit, 1.8), 'height_m' => 1.8, 'subject' => $subject, 'dimmer' => 0.5],
+            NewKind::Light => [
+                'name' => $setup->setup->lights === [] ? 'Key' : $name,
+                'fixture' => (string) array_key_first($kit->fixtures),
+                'stand' => self::holding($kit, 1.8),
+                'height_m' => 1.8,
+                'subject' => $subject,
+                'dimmer' => 0.5,
+            ],
             NewKind::Boom => [
-                'name' => $name, 'model' => (string) array_key_first($kit->microphones), 'pole' => (string) array_key_first($kit->poles), 'stand' => self::holding($kit, 2.0), 'subject' => $subject,
+                'name' => $name,
+                'model' => (string) array_key_first($kit->microphones),
+                'pole' => (string) array_key_first($kit->poles),
+                'stand' => self::holding($kit, 2.0),
+                'subject' => $subject,
                 'height_m' => 1.7, 'stand_x_m' => $place['x_m'], 'stand_y_m' => $place['y_m'], 'stand_height_m' => 2.0,
             ],
         };
@@ -78,7 +97,9 @@ final readonly class NewThing
         foreach (SetupList::cases() as $list) {
             foreach ($list->rows($setup->setup) as $row) {
                 foreach (array_keys($list->refers()) as $column) {
-                    $row->text($column) === $id ? $values["$base/$list->value/$row->id".($list->goesAlong() ? '' : "/$column")] = null : null;
+                    $row->text($column) === $id
+                        ? $values["$base/$list->value/$row->id".($list->goesAlong() ? '' : "/$column")] = null
+                        : null;
                 }
             }
         }
@@ -120,7 +141,9 @@ final readonly class NewThing
         for ($x = min($xs) + 0.5; $x < max($xs); $x += 0.5) {
             for ($y = min($ys) + 0.5; $y < max($ys); $y += 0.5) {
                 $spot = new Vec2($x, $y);
-                $room = $floor->contains($spot) ? min([$floor->borderDistanceTo($spot), ...array_map(static fn ($t): float => $t->place->distanceTo($spot), $things)]) : -1.0;
+                $room = $floor->contains($spot)
+                    ? min([$floor->borderDistanceTo($spot), ...array_map(static fn ($t): float => $t->place->distanceTo($spot), $things)])
+                    : -1.0;
                 $best = $room > $best[0] ? [$room, $spot] : $best;
             }
         }
@@ -146,7 +169,13 @@ final readonly class NewThing
         $wanted = self::wantedMm($plan);
         if ($wanted !== null) {
             $off = static fn (Lens $l): float => max(0.0, $l->shortestMm - $wanted, $wanted - $l->longestMm);
-            usort($lenses, static fn (Lens $a, Lens $b): int => [$off($a), $a->longestMm - $a->shortestMm] <=> [$off($b), $b->longestMm - $b->shortestMm]);
+            usort(
+                $lenses,
+                static fn (Lens $a, Lens $b): int => [
+                    $off($a),
+                    $a->longestMm - $a->shortestMm,
+                ] <=> [$off($b), $b->longestMm - $b->shortestMm],
+            );
         }
 
         return $lenses[0] ?? null;

@@ -56,7 +56,10 @@ final class PlanReader
         $version = $root->whole('version', 1, 1_000_000);
         $root->problems->raise();
         if ($version > self::VERSION) {
-            throw InvalidDocument::at('/version', "The plan is of version $version; this Fine Frame reads up to version ".self::VERSION.'. Update Fine Frame to open it.');
+            throw InvalidDocument::at(
+                '/version',
+                "The plan is of version $version; this Fine Frame reads up to version ".self::VERSION.'. Update Fine Frame to open it.',
+            );
         }
     }
 }

@@ -28,7 +28,12 @@ final class PlanReferences
     private const OUTSIDE_M = [0.3, 15.0];
 
     /** What a column of a list has to name. */
-    private const ANY = ['person' => 'a person of this setup', 'voice' => 'a person of this setup', 'camera' => 'a camera of this setup', 'on' => 'a person, a thing or a wall of this setup'];
+    private const ANY = [
+        'person' => 'a person of this setup',
+        'voice' => 'a person of this setup',
+        'camera' => 'a camera of this setup',
+        'on' => 'a person, a thing or a wall of this setup',
+    ];
 
     private function __construct(private readonly ShootPlan $plan, private readonly Node $root)
     {
@@ -65,7 +70,13 @@ final class PlanReferences
         $this->once($at, [...$rooms->walls, ...$rooms->openings, ...$rooms->built, ...$rooms->outlets]);
         foreach ($rooms->all as $i => $one) {
             foreach (array_slice($rooms->all, $i + 1) as $other) {
-                $one->room->floor->overlaps($other->room->floor) ? $this->wrong($at, 'puts {one} over {other}: look at the wall and the offset that join it', ['one' => $other->name, 'other' => $one->name ?: 'the first room']) : null;
+                $one->room->floor->overlaps($other->room->floor)
+                    ? $this->wrong(
+                        $at,
+                        'puts {one} over {other}: look at the wall and the offset that join it',
+                        ['one' => $other->name, 'other' => $one->name ?: 'the first room'],
+                    )
+                    : null;
             }
         }
     }
@@ -123,7 +134,10 @@ final class PlanReferences
     {
         $room = $location->rooms;
         $kit = $this->plan->kit;
-        $models = ['model' => [$kit->microphones, 'a microphone of the kit'], 'material' => [$kit->materials + Material::shipped(), 'a material of the kit']];
+        $models = [
+            'model' => [$kit->microphones, 'a microphone of the kit'],
+            'material' => [$kit->materials + Material::shipped(), 'a material of the kit'],
+        ];
         foreach (SetupList::cases() as $list) {
             $this->once("$at/$list->value", $list->of($setup));
             foreach ($list->rows($setup) as $i => $row) {
@@ -161,10 +175,18 @@ final class PlanReferences
         $this->under("$at/height_m", $room, $camera->place, $camera->heightM);
         $lens = $kit->lenses[$camera->lens] ?? null;
         if ($lens !== null && ($camera->focalMm < $lens->shortestMm - 1e-6 || $camera->focalMm > $lens->longestMm + 1e-6)) {
-            $this->wrong("$at/focal_mm", 'must be between {min} and {max} on this lens', ['min' => Quantity::of($lens->shortestMm, Unit::Millimetre), 'max' => Quantity::of($lens->longestMm, Unit::Millimetre)]);
+            $this->wrong(
+                "$at/focal_mm",
+                'must be between {min} and {max} on this lens',
+                ['min' => Quantity::of($lens->shortestMm, Unit::Millimetre), 'max' => Quantity::of($lens->longestMm, Unit::Millimetre)],
+            );
         }
         $widest = ($lens->widestT ?? 0) * ($kit->reducers[$camera->reducer ?? '']->factor ?? 1.0);
-        $camera->tStop >= $widest - 0.005 ?: $this->wrong("$at/t_stop", 'opens no further than {widest} on this lens', ['widest' => Quantity::of($widest, Unit::TStop)]);
+        $camera->tStop >= $widest - 0.005 ?: $this->wrong(
+            "$at/t_stop",
+            'opens no further than {widest} on this lens',
+            ['widest' => Quantity::of($widest, Unit::TStop)],
+        );
     }
 
     /** @param  array<string, object>  $people */
@@ -179,7 +201,11 @@ final class PlanReferences
             $this->inside("$at/marks/$i/x_m", $room, $mark->place);
             $this->under("$at/marks/$i/height_m", $room, $mark->place, $mark->heightM);
             if ($lens !== null && ($mark->focalMm < $lens->shortestMm - 1e-6 || $mark->focalMm > $lens->longestMm + 1e-6)) {
-                $this->wrong("$at/marks/$i/focal_mm", 'must be between {min} and {max} on this lens', ['min' => Quantity::of($lens->shortestMm, Unit::Millimetre), 'max' => Quantity::of($lens->longestMm, Unit::Millimetre)]);
+                $this->wrong(
+                    "$at/marks/$i/focal_mm",
+                    'must be between {min} and {max} on this lens',
+                    ['min' => Quantity::of($lens->shortestMm, Unit::Millimetre), 'max' => Quantity::of($lens->longestMm, Unit::Millimetre)],
+                );
             }
         }
     }
@@ -197,7 +223,11 @@ final class PlanReferences
         if ($room->contains($light->place)) {
             $this->under("$at/height_m", $room, $light->place, $light->heightM);
         } elseif ($room->borderDistanceTo($light->place) < self::OUTSIDE_M[0]) {
-            $this->wrong("$at/x_m", 'stands in the wall: inside, or {gap} and more outside', ['gap' => Quantity::metres(self::OUTSIDE_M[0])]);
+            $this->wrong(
+                "$at/x_m",
+                'stands in the wall: inside, or {gap} and more outside',
+                ['gap' => Quantity::metres(self::OUTSIDE_M[0])],
+            );
         } elseif ($room->borderDistanceTo($light->place) > self::OUTSIDE_M[1]) {
             $this->inside("$at/x_m", $room, $light->place);
         }
@@ -233,12 +263,20 @@ final class PlanReferences
 
     private function inside(string $at, Rooms $room, Vec2 $place): void
     {
-        $room->contains($place) ?: $this->wrong($at, 'is outside the room, {gap} beyond its wall', ['gap' => Quantity::metres($room->borderDistanceTo($place))]);
+        $room->contains($place) ?: $this->wrong(
+            $at,
+            'is outside the room, {gap} beyond its wall',
+            ['gap' => Quantity::metres($room->borderDistanceTo($place))],
+        );
     }
 
     private function under(string $at, Rooms $room, Vec2 $place, float $heightM): void
     {
-        $heightM <= $room->heightAt($place) ?: $this->wrong($at, 'is above the ceiling at {height}', ['height' => Quantity::metres($room->heightAt($place))]);
+        $heightM <= $room->heightAt($place) ?: $this->wrong(
+            $at,
+            'is above the ceiling at {height}',
+            ['height' => Quantity::metres($room->heightAt($place))],
+        );
     }
 
     /** @param  array<string, Quantity|string|int|float>  $arguments */

@@ -6,7 +6,10 @@ namespace FineFrame\Plan;
 
 use FineFrame\Sun\Site;
 
-/** The day and the hours in which a setup is recorded: its own clock times, else those of the line of “When” that it names, else those of the first line. */
+/**
+ * The day and the hours in which a setup is recorded: its own clock times, else those of the line of “When” that it names, else those of
+ * the first line.
+ */
 final readonly class RecordedHours
 {
     private const DAY_S = 86_400;
@@ -18,8 +21,13 @@ final readonly class RecordedHours
      * @param  float|null  $minutes  how long is recorded, where somebody has said
      * @param  string  $pointer  where the hours are written; empty where nobody has said them
      */
-    private function __construct(public string $date, public string $from, public string $to, public ?float $minutes, private string $pointer)
-    {
+    private function __construct(
+        public string $date,
+        public string $from,
+        public string $to,
+        public ?float $minutes,
+        private string $pointer,
+    ) {
     }
 
     public static function of(ShootPlan $plan, ?Setup $setup): self
@@ -51,7 +59,9 @@ final readonly class RecordedHours
         $left = array_column($days, 'id');
         $lost = array_filter($plan->setups, static fn (Setup $s): bool => $s->day !== null && ! in_array($s->day, $left, true));
 
-        return new Edit(['/brief/days' => $days] + array_fill_keys(array_map(static fn (Setup $s): string => "/setups/$s->id/day", $lost), null));
+        return new Edit(
+            ['/brief/days' => $days] + array_fill_keys(array_map(static fn (Setup $s): string => "/setups/$s->id/day", $lost), null),
+        );
     }
 
     /** A local time of the day as seconds of the epoch. */

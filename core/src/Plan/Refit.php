@@ -113,7 +113,11 @@ final readonly class Refit
         foreach ($room->walls as $wall) {
             foreach ([self::OFF_WALL_M, self::OFF_WALL_M / 4] as $off) {
                 foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $share) {
-                    $spot = ($share === 0.0 ? $wall->line->nearestTo($place) : $wall->line->at($share * 0.9))->plus($wall->inward()->times($off));
+                    $spot = (
+                        $share === 0.0
+                        ? $wall->line->nearestTo($place)
+                        : $wall->line->at($share * 0.9)
+                    )->plus($wall->inward()->times($off));
                     $far = $spot->distanceTo($place);
                     $best = $far < $best[0] && $room->contains($spot) ? [$far, $spot] : $best;
                 }

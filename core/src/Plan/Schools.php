@@ -69,6 +69,10 @@ final readonly class Schools
     /** @return array<string, string> what differs from where a plan starts */
     public function write(): array
     {
-        return array_filter($this->chosen, static fn (string $school, string $question): bool => $school !== array_key_first(self::all()[$question]), ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $this->chosen,
+            static fn (string $school, string $question): bool => $school !== array_key_first(self::all()[$question]),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 }

@@ -42,7 +42,16 @@ final readonly class Scouting implements Part
             $flags->flag($criterion, false) ? $stops[] = $criterion : null;
         }
 
-        return new self($weights, $stops, Record::read($node->object('decision'), ['place' => Column::text(64), 'reason' => Column::text(600), 'by' => Column::text(120), 'on' => Column::date()], isOne: true), $node->rest());
+        return new self(
+            $weights,
+            $stops,
+            Record::read(
+                $node->object('decision'),
+                ['place' => Column::text(64), 'reason' => Column::text(600), 'by' => Column::text(120), 'on' => Column::date()],
+                isOne: true,
+            ),
+            $node->rest(),
+        );
     }
 
     public function write(): array

@@ -57,7 +57,11 @@ final readonly class Setup implements Part
     {
         $lists = [];
         foreach (SetupLists::all() as $list => $columns) {
-            $lists[$list] = $node->each($list, static fn (Node $n): Record => Record::read($n, $columns), SetupLists::MOST[$list] ?? SetupLists::USUAL_MOST);
+            $lists[$list] = $node->each(
+                $list,
+                static fn (Node $n): Record => Record::read($n, $columns),
+                SetupLists::MOST[$list] ?? SetupLists::USUAL_MOST,
+            );
         }
 
         return new self(
@@ -83,7 +87,24 @@ final readonly class Setup implements Part
     /** Nothing set up yet in a place: what a candidate looks like before it is chosen. */
     public static function bare(string $location, Metering $metering): self
     {
-        return new self(self::BARE.$location, 'nothing set up', $location, Work::AsBriefed, $metering, [], [], [], [], [], [], [], null, '', '', []);
+        return new self(
+            self::BARE.$location,
+            'nothing set up',
+            $location,
+            Work::AsBriefed,
+            $metering,
+            [],
+            [],
+            [],
+            [],
+            [],
+            [],
+            [],
+            null,
+            '',
+            '',
+            [],
+        );
     }
 
     /** Whether it only stands in for a place where nothing is set up. */
@@ -101,9 +122,20 @@ final readonly class Setup implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'location' => $this->location, 'work' => $this->work->value, 'metering' => $this->metering->write(),
-            'subjects' => Parts::written($this->people), 'furniture' => Parts::written($this->furniture), 'cameras' => Parts::written($this->cameras),
-            'lights' => Parts::written($this->lights), 'microphones' => Parts::written($this->booms), 'moves' => Parts::written($this->moves),
-        ] + array_map(Parts::written(...), $this->lists) + array_filter(['day' => $this->day ?? '', 'from' => $this->from, 'to' => $this->to], static fn (string $said): bool => $said !== '') + $this->extra;
+            'id' => $this->id,
+            'name' => $this->name,
+            'location' => $this->location,
+            'work' => $this->work->value,
+            'metering' => $this->metering->write(),
+            'subjects' => Parts::written($this->people),
+            'furniture' => Parts::written($this->furniture),
+            'cameras' => Parts::written($this->cameras),
+            'lights' => Parts::written($this->lights),
+            'microphones' => Parts::written($this->booms),
+            'moves' => Parts::written($this->moves),
+        ] + array_map(Parts::written(...), $this->lists) + array_filter(
+            ['day' => $this->day ?? '', 'from' => $this->from, 'to' => $this->to],
+            static fn (string $said): bool => $said !== '',
+        ) + $this->extra;
     }
 }

@@ -12,7 +12,10 @@ use FineFrame\Sound\BoomPlacement;
 use FineFrame\Staging\Furniture;
 use FineFrame\Staging\Person;
 
-/** The lists of a setup whose entries stand somewhere or name one another, by their keys in the plan file: the one place that knows them all. */
+/**
+ * The lists of a setup whose entries stand somewhere or name one another, by their keys in the plan file: the one place that knows them
+ * all.
+ */
 enum SetupList: string
 {
     case People = 'subjects';
@@ -35,7 +38,10 @@ enum SetupList: string
     /** @return list<self> whose entries are things on the floor or in the air: no two share an id, and a table of the floor shows them */
     public static function placed(): array
     {
-        return [self::People, self::Furniture, self::Cameras, self::Lamps, self::Booms, self::Mics, self::Pairs, self::Recorders, self::Antennas];
+        return [
+            self::People, self::Furniture, self::Cameras, self::Lamps, self::Booms, self::Mics, self::Pairs,
+            self::Recorders, self::Antennas,
+        ];
     }
 
     /** @return list<Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement|Record> */

@@ -63,7 +63,10 @@ final readonly class SetupPlan
         return $this->plan->hours($this->setup);
     }
 
-    /** The longest stretch that is recorded without a break, minutes: the take, the parts of the talk between breaks, else what the day plans; null where nobody has said. */
+    /**
+     * The longest stretch that is recorded without a break, minutes: the take, the parts of the talk between breaks, else what the day
+     * plans; null where nobody has said.
+     */
     public function takeMinutes(): ?float
     {
         $takes = array_map(static fn (Move $m): float => $m->lastsS() / 60, $this->setup->moves);
@@ -88,7 +91,10 @@ final readonly class SetupPlan
     /** Steeper than this a camera looks onto things, not into faces. */
     private const STEEP_RAD = 55 * M_PI / 180;
 
-    /** The body a camera is on: its aim's subject; aimed freely, the subject nearest to its axis whose eyes are in its frame. Null where it is on a thing or a surface. */
+    /**
+     * The body a camera is on: its aim's subject; aimed freely, the subject nearest to its axis whose eyes are in its frame. Null where it
+     * is on a thing or a surface.
+     */
     public function bodyFor(Camera $camera): ?Body
     {
         $aimed = $this->bodies[$camera->placement->aim->subject ?? ''] ?? null;
@@ -97,7 +103,12 @@ final readonly class SetupPlan
         }
         $axis = Vec2::towards($camera->placement->aim->bearingRad);
         $off = static fn (Body $b): float => -$axis->dot($b->person->place->minus($camera->placement->place)->unit());
-        $bodies = array_values(array_filter(array_map(fn (Person $p): Body => $this->bodies[$p->id], $this->subjects()), fn (Body $b): bool => $this->isFramed($camera, $b)));
+        $bodies = array_values(
+            array_filter(
+                array_map(fn (Person $p): Body => $this->bodies[$p->id], $this->subjects()),
+                fn (Body $b): bool => $this->isFramed($camera, $b),
+            ),
+        );
         usort($bodies, static fn (Body $a, Body $b): int => $off($a) <=> $off($b));
 
         return $bodies[0] ?? null;
@@ -123,7 +134,13 @@ final readonly class SetupPlan
     public function things(): array
     {
         $things = [];
-        foreach (['subjects' => $this->setup->people, 'furniture' => $this->setup->furniture, 'cameras' => $this->setup->cameras, 'lights' => $this->setup->lights, 'microphones' => $this->setup->booms] as $list => $all) {
+        foreach ([
+            'subjects' => $this->setup->people,
+            'furniture' => $this->setup->furniture,
+            'cameras' => $this->setup->cameras,
+            'lights' => $this->setup->lights,
+            'microphones' => $this->setup->booms,
+        ] as $list => $all) {
             foreach ($all as $thing) {
                 $things[$thing->id] = "$list/$thing->id";
             }
@@ -149,7 +166,10 @@ final readonly class SetupPlan
             $names[$row->id] = $row->text('name') ?: $row->id;
         }
         // Where two share an id, what comes first in the plan has it.
-        foreach ([$this->room->walls, $this->room->outlets, $this->room->openings, $this->room->built, $this->setup->booms, $this->setup->lights, $this->setup->furniture, $this->setup->people] as $things) {
+        foreach ([
+            $this->room->walls, $this->room->outlets, $this->room->openings, $this->room->built, $this->setup->booms,
+            $this->setup->lights, $this->setup->furniture, $this->setup->people,
+        ] as $things) {
             foreach (array_reverse($things) as $thing) {
                 $names[$thing->id] = $thing->name !== '' ? $thing->name : $thing->id;
             }

@@ -64,7 +64,9 @@ final readonly class ShootPlan
     /** The same setup of this plan as another plan's, after a change. */
     public function again(SetupPlan $setup): SetupPlan
     {
-        return in_array($setup->setup->id, array_column($this->setups, 'id'), true) ? $this->setup($setup->setup->id) : $this->setupAt($setup->location->id);
+        return in_array($setup->setup->id, array_column($this->setups, 'id'), true)
+            ? $this->setup($setup->setup->id)
+            : $this->setupAt($setup->location->id);
     }
 
     /** When a setup is recorded; without one, what the first line of “When” says. */

@@ -32,8 +32,23 @@ final readonly class BoardStand
                 $half = $out->left()->times(self::SIZE_M / 2);
                 $base = max(0.2, $body->eyes->z - self::SIZE_M / 2);
                 $corners = [$place->plus($half), $place->minus($half)];
-                if (array_filter($corners, fn (Vec2 $c): bool => ! $this->room->contains($c)) === [] && ! $this->stand->shows(self::grid($corners, $base))) {
-                    return ['id' => FreeId::of($isWhite ? 'board' : 'black', $used), 'name' => $isWhite ? 'white board' : 'black cloth', 'width_m' => self::SIZE_M, 'depth_m' => 0.02, 'height_m' => self::SIZE_M, 'base_m' => round($base, 2), 'x_m' => round($place->x, 3), 'y_m' => round($place->y, 3), 'turn_deg' => round(rad2deg($out->times(-1.0)->bearing()), 1), 'reflects' => $isWhite ? 0.8 : 0.03, 'keep_out' => true];
+                if (
+                    array_filter($corners, fn (Vec2 $c): bool => ! $this->room->contains($c)) === []
+                    && ! $this->stand->shows(self::grid($corners, $base))
+                ) {
+                    return [
+                        'id' => FreeId::of($isWhite ? 'board' : 'black', $used),
+                        'name' => $isWhite ? 'white board' : 'black cloth',
+                        'width_m' => self::SIZE_M,
+                        'depth_m' => 0.02,
+                        'height_m' => self::SIZE_M,
+                        'base_m' => round($base, 2),
+                        'x_m' => round($place->x, 3),
+                        'y_m' => round($place->y, 3),
+                        'turn_deg' => round(rad2deg($out->times(-1.0)->bearing()), 1),
+                        'reflects' => $isWhite ? 0.8 : 0.03,
+                        'keep_out' => true,
+                    ];
                 }
             }
         }

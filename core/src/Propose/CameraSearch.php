@@ -84,21 +84,39 @@ final class CameraSearch
                 for ($facing = 0.0; $facing < 2 * M_PI - 0.01; $facing += M_PI / 8) {
                     $this->considered++;
                     $ahead = Vec2::towards($facing);
-                    [$deep, $room] = [$this->ground->behind($place, $ahead->times(-1.0), $eye)[0], $this->ground->behind($place, $ahead, $eye)[0]];
+                    [$deep, $room] = [
+                        $this->ground->behind($place, $ahead->times(-1.0), $eye)[0],
+                        $this->ground->behind($place, $ahead, $eye)[0],
+                    ];
                     if ($room < 1.9) {
                         continue;
                     }
-                    $all[] = [min(1.0, $deep / 3.0) + 0.8 * $this->window($place, $facing, $eye)[0] + min(1.0, ($room - 1.9) / 1.5), $place, $facing];
+                    $all[] = [
+                        min(1.0, $deep / 3.0) + 0.8 * $this->window($place, $facing, $eye)[0] + min(1.0, ($room - 1.9) / 1.5),
+                        $place,
+                        $facing,
+                    ];
                 }
             }
         }
         usort($all, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         $chosen = [];
         foreach ($all as [, $place, $facing]) {
-            $like = array_filter($chosen, static fn (array $c): bool => $c[0]->distanceTo($place) < 0.9 && abs(Turn::wrapped($c[1] - $facing)) < 0.9);
+            $like = array_filter(
+                $chosen,
+                static fn (array $c): bool => $c[0]->distanceTo($place) < 0.9 && abs(Turn::wrapped($c[1] - $facing)) < 0.9,
+            );
             if ($like === [] && count($chosen) < 6 && ! $this->isStruck($place, $subject)) {
                 $at = "/setups/{$this->situation->setup->setup->id}/subjects/$subject->id";
-                $chosen[] = [$place, $facing, ["$at/x_m" => round($place->x, 3), "$at/y_m" => round($place->y, 3), "$at/facing_deg" => round(fmod(rad2deg($facing) + 360, 360), 1)]];
+                $chosen[] = [
+                    $place,
+                    $facing,
+                    [
+                        "$at/x_m" => round($place->x, 3),
+                        "$at/y_m" => round($place->y, 3),
+                        "$at/facing_deg" => round(fmod(rad2deg($facing) + 360, 360), 1),
+                    ],
+                ];
             }
         }
 
@@ -128,7 +146,9 @@ final class CameraSearch
     private function pairs(Camera $a, ?Camera $b, Person $subject, Vec2 $place, float $facing, array $chair): array
     {
         $firsts = $this->leading($this->spots($a, $subject, $place, $facing, [ShotSize::MediumClose], true));
-        $seconds = $b === null ? [] : $this->leading($this->spots($b, $subject, $place, $facing, [ShotSize::Cowboy, ShotSize::Close], false));
+        $seconds = $b === null
+            ? []
+            : $this->leading($this->spots($b, $subject, $place, $facing, [ShotSize::Cowboy, ShotSize::Close], false));
         $pairs = [];
         foreach ($firsts as $first) {
             if ($b === null) {
@@ -160,7 +180,11 @@ final class CameraSearch
             for ($distance = 1.2; $distance <= 4.2; $distance += 0.2) {
                 $at = $place->plus($out->times($distance));
                 $this->considered++;
-                if (! $this->ground->carries($at, $camera->support->legRadiusM) || ! $this->ground->sees($at, $place, $eye) || $this->ground->windowBehind($at, $place)) {
+                if (
+                    ! $this->ground->carries($at, $camera->support->legRadiusM)
+                    || ! $this->ground->sees($at, $place, $eye)
+                    || $this->ground->windowBehind($at, $place)
+                ) {
                     continue;
                 }
                 foreach ($sizes as $size) {
@@ -172,7 +196,22 @@ final class CameraSearch
                     foreach ([$eye - 0.12, $eye - 0.02, $eye + 0.08] as $height) {
                         $this->considered++;
                         if ($height >= $camera->support->lowestM && $height <= $camera->support->highestM) {
-                            $spots[] = $this->scored($at, $height, $eye, deg2rad($deg), $distance, $lens, $focal, $field, $deep, $wall?->inward(), $window, $windowName, $out, $isFirst);
+                            $spots[] = $this->scored(
+                                $at,
+                                $height,
+                                $eye,
+                                deg2rad($deg),
+                                $distance,
+                                $lens,
+                                $focal,
+                                $field,
+                                $deep,
+                                $wall?->inward(),
+                                $window,
+                                $windowName,
+                                $out,
+                                $isFirst,
+                            );
                         }
                     }
                 }
@@ -182,8 +221,22 @@ final class CameraSearch
         return $spots;
     }
 
-    private function scored(Vec2 $at, float $height, float $eye, float $turn, float $distance, string $lens, float $focal, float $field, float $deep, ?Vec2 $wall, float $window, string $windowName, Vec2 $out, bool $isFirst): Spot
-    {
+    private function scored(
+        Vec2 $at,
+        float $height,
+        float $eye,
+        float $turn,
+        float $distance,
+        string $lens,
+        float $focal,
+        float $field,
+        float $deep,
+        ?Vec2 $wall,
+        float $window,
+        string $windowName,
+        Vec2 $out,
+        bool $isFirst,
+    ): Spot {
         $off = $wall === null ? 45.0 : rad2deg(acos(max(-1.0, min(1.0, $wall->dot($out)))));
         $letter = $isFirst ? 'A' : 'B';
         $reasons = [
@@ -191,7 +244,9 @@ final class CameraSearch
             "perspective-$letter" => [max(0.0, min(1.0, ($distance - 0.9) / 0.9)), Quantity::metres($distance), 0.8],
             "lines-$letter" => [$off < 1.0 || $off > 12.0 ? 1.0 : 0.35, Quantity::degrees($off), 0.4],
             "height-$letter" => [max(0.0, 1.0 - abs($height - $eye + 0.02) / 0.3), Quantity::metres($height), 0.3],
-        ] + ($isFirst ? ['window' => [$window, $windowName, 1.1]] : ['boom' => [max(0.0, min(1.0, 1.5 - $field)), Quantity::metres($field), 0.5]]);
+        ] + ($isFirst
+            ? ['window' => [$window, $windowName, 1.1]]
+            : ['boom' => [max(0.0, min(1.0, 1.5 - $field)), Quantity::metres($field), 0.5]]);
         [$sum, $weights] = [0.0, 0.0];
         foreach ($reasons as [$score, , $weight]) {
             $sum += $score * $weight;
@@ -251,7 +306,9 @@ final class CameraSearch
         } elseif ($asker !== null) {
             // Beside A's lens, on the side away from B, so that both cameras stay on one side of the line.
             $off = max(deg2rad(8), min(deg2rad(24), ($a->support->legRadiusM + 0.36) / $first->distanceM));
-            $seat = $place->plus($first->place->minus($place)->turnedClockwise($second === null || $second->turn >= $first->turn ? -$off : $off));
+            $seat = $place->plus(
+                $first->place->minus($place)->turnedClockwise($second === null || $second->turn >= $first->turn ? -$off : $off),
+            );
             if (! $this->ground->carries($seat, 0.35)) {
                 return null;
             }
@@ -274,7 +331,14 @@ final class CameraSearch
     {
         $out = $first->place->minus($place)->unit();
         $behind = $first->place->plus($out->times(self::BEHIND_A_M));
-        foreach ([$asker->place, $behind, $behind->plus($out->left()->times(0.8)), $behind->minus($out->left()->times(0.8)), $first->place->plus($out->left()->times(1.1)), $first->place->minus($out->left()->times(1.1))] as $seat) {
+        foreach ([
+            $asker->place,
+            $behind,
+            $behind->plus($out->left()->times(0.8)),
+            $behind->minus($out->left()->times(0.8)),
+            $first->place->plus($out->left()->times(1.1)),
+            $first->place->minus($out->left()->times(1.1)),
+        ] as $seat) {
             $isFree = $seat === $asker->place || $this->ground->carries($seat, 0.35);
             if ($isFree && $seat->distanceTo($first->place) > 0.5 && ! self::meet($a, $b, $place, $first, $second ?? $first, $seat)) {
                 return $seat;
@@ -292,7 +356,12 @@ final class CameraSearch
     /** Whether one camera stands in the other's frame, or the interviewer's seat in either. */
     private static function meet(Camera $a, ?Camera $b, Vec2 $place, Spot $first, Spot $second, ?Vec2 $seat): bool
     {
-        foreach ([[$a, $first, $second->place, 0.3], [$b, $second, $first->place, 0.3], [$a, $first, $seat, self::SEATED_M], [$b, $second, $seat, self::SEATED_M]] as [$camera, $spot, $other, $radius]) {
+        foreach ([
+            [$a, $first, $second->place, 0.3],
+            [$b, $second, $first->place, 0.3],
+            [$a, $first, $seat, self::SEATED_M],
+            [$b, $second, $seat, self::SEATED_M],
+        ] as [$camera, $spot, $other, $radius]) {
             if ($camera === null || $other === null) {
                 continue;
             }
@@ -320,8 +389,14 @@ final class CameraSearch
             $at = "$base/cameras/{$camera->placement->id}";
             $lens = $this->situation->setup->plan->kit->lenses[$spot->lens];
             $values += [
-                "$at/x_m" => round($spot->place->x, 3), "$at/y_m" => round($spot->place->y, 3), "$at/height_m" => round($spot->heightM, 3), "$at/lens" => $spot->lens, "$at/focal_mm" => round($spot->focalMm, 1),
-                "$at/t_stop" => max(round($lens->widestT * ($camera->reducer->factor ?? 1.0), 2), $camera->placement->tStop), "$at/aim/mode" => 'eyes', "$at/aim/subject" => $subject->id,
+                "$at/x_m" => round($spot->place->x, 3),
+                "$at/y_m" => round($spot->place->y, 3),
+                "$at/height_m" => round($spot->heightM, 3),
+                "$at/lens" => $spot->lens,
+                "$at/focal_mm" => round($spot->focalMm, 1),
+                "$at/t_stop" => max(round($lens->widestT * ($camera->reducer->factor ?? 1.0), 2), $camera->placement->tStop),
+                "$at/aim/mode" => 'eyes',
+                "$at/aim/subject" => $subject->id,
             ];
         }
 
@@ -329,7 +404,14 @@ final class CameraSearch
             $values["$base/subjects/$subject->id/looks_at"] = $a->placement->id;
         }
 
-        return new Edit($values + ($asker === null || $seat === null ? [] : ["$base/subjects/$asker->id/x_m" => round($seat->x, 3), "$base/subjects/$asker->id/y_m" => round($seat->y, 3)]));
+        return new Edit(
+            $values + (
+                $asker === null
+                || $seat === null
+                ? []
+                : ["$base/subjects/$asker->id/x_m" => round($seat->x, 3), "$base/subjects/$asker->id/y_m" => round($seat->y, 3)]
+            ),
+        );
     }
 
     /**

@@ -46,7 +46,11 @@ final readonly class Elsewhere
         foreach ($ids as $id) {
             $cloth = self::cloths($after)[$id] ?? null;
             $can = match (true) {
-                isset($scene->booms[$id]) => BoomReach::nearest($scene, $scene->booms[$id], $this->situation->limits->get('boom_margin_m')) !== null,
+                isset($scene->booms[$id]) => BoomReach::nearest(
+                    $scene,
+                    $scene->booms[$id],
+                    $this->situation->limits->get('boom_margin_m'),
+                ) !== null,
                 $cloth !== null => $this->clothHasPlace($scene, $cloth),
                 default => $stand !== null && $this->hasPlace($stand, $scene, $scene->lamps[$id]->placement),
             };
@@ -69,7 +73,13 @@ final readonly class Elsewhere
     {
         // From the head as it sits now: a chair that is moved takes its cloth along.
         $bodies = $this->situation->setup->bodies;
-        usort($bodies, static fn (Body $a, Body $b): int => $a->person->place->distanceTo($cloth->place) <=> $b->person->place->distanceTo($cloth->place));
+        usort(
+            $bodies,
+            static fn (
+                Body $a,
+                Body $b,
+            ): int => $a->person->place->distanceTo($cloth->place) <=> $b->person->place->distanceTo($cloth->place),
+        );
         if ($bodies === []) {
             return false;
         }
@@ -78,8 +88,16 @@ final readonly class Elsewhere
         foreach (self::REACHES as $reach) {
             for ($turn = 0; $turn < self::TURNS; $turn++) {
                 $place = $about->plus($arm->times($reach)->turnedClockwise(2 * M_PI * $turn / self::TURNS));
-                $solid = (new Solids($cloth->id, ThingKind::Kit))->prism(Polygon::circle($place, max($cloth->widthM, $cloth->depthM) / 2, 8), $cloth->baseM, $cloth->baseM + $cloth->heightM, Material::Black)->all()[0];
-                if ($this->ground->carries($place, $cloth->widthM / 2) && array_filter($scene->viewsAlong(), static fn (array $v): bool => $v[1]->mayShow($solid)) === []) {
+                $solid = (new Solids($cloth->id, ThingKind::Kit))->prism(
+                    Polygon::circle($place, max($cloth->widthM, $cloth->depthM) / 2, 8),
+                    $cloth->baseM,
+                    $cloth->baseM + $cloth->heightM,
+                    Material::Black,
+                )->all()[0];
+                if (
+                    $this->ground->carries($place, $cloth->widthM / 2)
+                    && array_filter($scene->viewsAlong(), static fn (array $v): bool => $v[1]->mayShow($solid)) === []
+                ) {
                     return true;
                 }
             }
@@ -96,7 +114,14 @@ final readonly class Elsewhere
             for ($turn = 0; $turn < self::TURNS; $turn++) {
                 foreach ([0.0, 0.4] as $up) {
                     $place = $body->person->place->plus($arm->times($reach)->turnedClockwise(2 * M_PI * $turn / self::TURNS));
-                    if ($stand->lamp($lamp->id, $lamp->name, [$lamp->fixture, array_values($lamp->modifiers)], $place, $lamp->heightM + $up, $body) !== null) {
+                    if ($stand->lamp(
+                        $lamp->id,
+                        $lamp->name,
+                        [$lamp->fixture, array_values($lamp->modifiers)],
+                        $place,
+                        $lamp->heightM + $up,
+                        $body,
+                    ) !== null) {
                         return true;
                     }
                 }

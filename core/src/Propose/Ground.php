@@ -41,13 +41,20 @@ final readonly class Ground
             ! $opening->wayOut ?: $keepOff[] = $this->room->clearWay($opening, $wayOutM);
         }
         foreach (Footprint::allOf($scene) as $print) {
-            in_array($print->kind, [ThingKind::Light, ThingKind::Boom], true) ? $keepOff[] = Polygon::circle($print->centre, 0.6 * $print->radiusM) : null;
+            in_array($print->kind, [ThingKind::Light, ThingKind::Boom], true)
+                ? $keepOff[] = Polygon::circle($print->centre, 0.6 * $print->radiusM)
+                : null;
         }
         $this->keepOff = $keepOff;
         $windows = [];
         foreach ($this->room->openings as $opening) {
             if ($opening->kind === OpeningKind::Window) {
-                $windows[] = [$this->room->lineOf($opening)->at(0.5), $opening->widthM / 2, ($opening->sillM + $opening->headM) / 2, $opening->name];
+                $windows[] = [
+                    $this->room->lineOf($opening)->at(0.5),
+                    $opening->widthM / 2,
+                    ($opening->sillM + $opening->headM) / 2,
+                    $opening->name,
+                ];
             }
         }
         $this->windows = $windows;
@@ -104,7 +111,10 @@ final readonly class Ground
         $to = $head->minus($from);
         foreach ($this->windows as [$middle, $half]) {
             $there = $middle->minus($from);
-            if ($there->length() > $to->length() && abs(Turn::wrapped($there->bearing() - $to->bearing())) < atan2($half, $there->length()) + atan2(0.22, $to->length())) {
+            if (
+                $there->length() > $to->length()
+                && abs(Turn::wrapped($there->bearing() - $to->bearing())) < atan2($half, $there->length()) + atan2(0.22, $to->length())
+            ) {
                 return true;
             }
         }

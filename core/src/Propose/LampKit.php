@@ -18,7 +18,13 @@ final readonly class LampKit
     /** @return list<array{string, list<string>}> the two largest even faces of the kit */
     public function soft(bool $smallestFirst = false): array
     {
-        $soft = array_filter($this->kit->fixtures, static fn (Fixture $f): bool => $f->web === null && ! $f->hot && $f->widthM * $f->heightM > 0.1 && min($f->widthM, $f->heightM) > 0.2);
+        $soft = array_filter(
+            $this->kit->fixtures,
+            static fn (Fixture $f): bool => $f->web === null && ! $f->hot && $f->widthM * $f->heightM > 0.1 && min(
+                $f->widthM,
+                $f->heightM,
+            ) > 0.2,
+        );
         uasort($soft, static fn (Fixture $a, Fixture $b): int => $b->widthM * $b->heightM <=> $a->widthM * $a->heightM);
         $ids = array_map(strval(...), array_keys($soft));
 
@@ -28,7 +34,10 @@ final readonly class LampKit
     /** @return array{string, list<string>}|null a small strong lamp, behind a grid where there is one */
     public function hard(): ?array
     {
-        $small = array_filter($this->kit->fixtures, static fn (Fixture $f): bool => ! $f->hot && $f->projection === null && $f->widthM * $f->heightM < 0.25 && $f->luxAt1m >= 800);
+        $small = array_filter(
+            $this->kit->fixtures,
+            static fn (Fixture $f): bool => ! $f->hot && $f->projection === null && $f->widthM * $f->heightM < 0.25 && $f->luxAt1m >= 800,
+        );
         uasort($small, static fn (Fixture $a, Fixture $b): int => $a->luxAt1m <=> $b->luxAt1m);
         $id = array_key_first($small);
 
@@ -50,7 +59,10 @@ final readonly class LampKit
     /** @return array{string, list<string>}|null the strongest lamp onto a board and through a cloth */
     public function book(): ?array
     {
-        $strong = array_filter($this->kit->fixtures, static fn (Fixture $f): bool => ! $f->hot && $f->projection === null && $f->widthM * $f->heightM < 0.1);
+        $strong = array_filter(
+            $this->kit->fixtures,
+            static fn (Fixture $f): bool => ! $f->hot && $f->projection === null && $f->widthM * $f->heightM < 0.1,
+        );
         uasort($strong, static fn (Fixture $a, Fixture $b): int => $b->luxAt1m <=> $a->luxAt1m);
         $chain = [...$this->modifier(ModifierKind::Board), ...$this->modifier(ModifierKind::Frame)];
 

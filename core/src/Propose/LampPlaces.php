@@ -21,18 +21,31 @@ final class LampPlaces
     public int $considered = 0;
 
     /** @param  float  $wanted  lux */
-    public function __construct(private readonly LampStand $stand, private readonly LightScore $score, private readonly LampKit $kit, private readonly float $wanted)
-    {
+    public function __construct(
+        private readonly LampStand $stand,
+        private readonly LightScore $score,
+        private readonly LampKit $kit,
+        private readonly float $wanted,
+    ) {
     }
 
     /** @return list<LampSpot> the best first, none close to a better one */
     public function keys(LightRecipe $recipe, Body $body, FaceReading $dark, int $cameraSide): array
     {
-        $spots = $this->spots($recipe, $body, $dark, $cameraSide, 0.9) ?: $this->spots($recipe, $body, $dark, $cameraSide, 0.9 + self::DEEP_M);
+        $spots = $this->spots($recipe, $body, $dark, $cameraSide, 0.9) ?: $this->spots(
+            $recipe,
+            $body,
+            $dark,
+            $cameraSide,
+            0.9 + self::DEEP_M,
+        );
         usort($spots, static fn (LampSpot $a, LampSpot $b): int => $b->score <=> $a->score);
         $kept = [];
         foreach ($spots as $spot) {
-            if (count($kept) < self::KEPT && array_filter($kept, static fn (LampSpot $k): bool => $k->lamp->centre()->distanceTo($spot->lamp->centre()) < 0.4) === []) {
+            if (
+                count($kept) < self::KEPT
+                && array_filter($kept, static fn (LampSpot $k): bool => $k->lamp->centre()->distanceTo($spot->lamp->centre()) < 0.4) === []
+            ) {
                 $kept[] = $spot;
             }
         }
@@ -54,8 +67,17 @@ final class LampPlaces
                     for ($distance = $fromM; $distance <= $fromM + self::DEEP_M + 1e-9; $distance += 0.25) {
                         foreach ([15.0, 28.0, 40.0] as $over) {
                             $this->considered++;
-                            $place = $body->person->place->plus(Vec2::towards($body->headBearingRad + $sign * deg2rad($deg))->times($distance));
-                            $lamp = $this->stand->lamp('key', 'Key', $what, $place, $body->eyes->z + $distance * tan(deg2rad($over)), $body);
+                            $place = $body->person->place->plus(
+                                Vec2::towards($body->headBearingRad + $sign * deg2rad($deg))->times($distance),
+                            );
+                            $lamp = $this->stand->lamp(
+                                'key',
+                                'Key',
+                                $what,
+                                $place,
+                                $body->eyes->z + $distance * tan(deg2rad($over)),
+                                $body,
+                            );
                             $lamp === null ?: $spots[] = new LampSpot($lamp, $sign, $this->quick($lamp, $body, $dark, $deg, $over));
                         }
                     }
@@ -69,12 +91,35 @@ final class LampPlaces
     private function quick(SoftBox $lamp, Body $body, FaceReading $dark, float $deg, float $over): float
     {
         $full = FaceLight::from($lamp, $body->eyes, $body->face()->at(0.0));
-        $dim = max($lamp->fixture->lowestDim, min(1.0, ($this->wanted - $dark->light->totalLux()) / max(1e-6, $full * (1 + LightSearch::ROOM))));
+        $dim = max(
+            $lamp->fixture->lowestDim,
+            min(1.0, ($this->wanted - $dark->light->totalLux()) / max(1e-6, $full * (1 + LightSearch::ROOM))),
+        );
         $reached = log(max(1e-6, $dark->light->totalLux() + $dim * $full * (1 + LightSearch::ROOM)) / $this->wanted, 2);
-        $cells = array_map(fn (float $sign, float $there): float => $there + $dim * ($lamp->luxAt($body->eyes, $body->face()->turnedClockwise($sign * M_PI / 3)->at(0.0)) + LightSearch::ROOM * $full), [-1.0, 1.0], [$dark->cells['left'], $dark->cells['right']]);
+        $cells = array_map(
+            fn (float $sign, float $there): float => $there + $dim * (
+                $lamp->luxAt($body->eyes, $body->face()->turnedClockwise($sign * M_PI / 3)->at(0.0))
+                + LightSearch::ROOM * $full
+            ),
+            [-1.0, 1.0],
+            [$dark->cells['left'], $dark->cells['right']],
+        );
         $ratio = max($cells) / max(1e-6, min($cells));
 
-        return 2.0 * max(0.0, 1 - abs($reached)) + 1.5 * max(0.0, 1 - abs(log($ratio / $this->score->ratio(), 2)) / 1.5) + max(0.0, 1 - abs($deg - 45) / 45) + 0.7 * max(0.0, 1 - abs($over - 28) / 28) + 0.8 * min(1.0, LightScore::angle($lamp, $body) / 0.6) + ($this->stand->shinesIntoALens($lamp) ? 0.0 : 1.0) + ($dim > 0.95 || $dim <= $lamp->fixture->lowestDim ? 0.0 : 0.3);
+        return 2.0 * max(0.0, 1 - abs($reached)) + 1.5 * max(
+            0.0,
+            1 - abs(log($ratio / $this->score->ratio(), 2)) / 1.5,
+        ) + max(0.0, 1 - abs($deg - 45) / 45) + 0.7 * max(0.0, 1 - abs($over - 28) / 28) + 0.8 * min(
+            1.0,
+            LightScore::angle($lamp, $body) / 0.6,
+        ) + ($this->stand->shinesIntoALens($lamp)
+            ? 0.0
+            : 1.0) + (
+                $dim > 0.95
+                || $dim <= $lamp->fixture->lowestDim
+                ? 0.0
+                : 0.3
+            );
     }
 
     /**
@@ -90,8 +135,17 @@ final class LampPlaces
                 for ($distance = 1.2; $distance <= 2.8; $distance += 0.4) {
                     foreach ([1.9, 2.2, 2.5, 2.8] as $height) {
                         $this->considered++;
-                        $one = $this->stand->lamp('edge', 'Edge', $what, $body->person->place->plus(Vec2::towards($body->headBearingRad + $side * deg2rad($deg))->times($distance)), $height, $body);
-                        $score = $one === null || $this->stand->shinesIntoALens($one) ? -INF : ($side === $sign ? 1.0 : 0.0) - abs($deg - 145) / 60 - abs($distance - 1.8) / 3 - abs($height - 2.3) / 3;
+                        $one = $this->stand->lamp(
+                            'edge',
+                            'Edge',
+                            $what,
+                            $body->person->place->plus(Vec2::towards($body->headBearingRad + $side * deg2rad($deg))->times($distance)),
+                            $height,
+                            $body,
+                        );
+                        $score = $one === null || $this->stand->shinesIntoALens($one)
+                            ? -INF
+                            : ($side === $sign ? 1.0 : 0.0) - abs($deg - 145) / 60 - abs($distance - 1.8) / 3 - abs($height - 2.3) / 3;
                         $score <= $best ?: [$best, $lamp] = [$score, $one];
                     }
                 }
@@ -108,7 +162,14 @@ final class LampPlaces
             foreach ([1.8, 2.2, 1.4, 2.6] as $distance) {
                 foreach ($this->kit->soft(smallestFirst: true) as $what) {
                     $this->considered++;
-                    $one = $this->stand->lamp('fill', 'Fill', $what, $body->person->place->plus(Vec2::towards($body->headBearingRad + $sign * deg2rad($deg))->times($distance)), $body->eyes->z + 0.3, $body);
+                    $one = $this->stand->lamp(
+                        'fill',
+                        'Fill',
+                        $what,
+                        $body->person->place->plus(Vec2::towards($body->headBearingRad + $sign * deg2rad($deg))->times($distance)),
+                        $body->eyes->z + 0.3,
+                        $body,
+                    );
                     if ($one !== null) {
                         return $one;
                     }

@@ -47,27 +47,64 @@ final readonly class LampStand
     {
         $stand = $this->stand($heightM);
         $room = $this->scene->setup->room;
-        if ($stand === null || $heightM < 0.4 || ! $room->contains($place) || $heightM > $room->heightAt($place) - 0.1 || $this->shows([$place->at($heightM)])) {
+        if (
+            $stand === null
+            || $heightM < 0.4
+            || ! $room->contains($place)
+            || $heightM > $room->heightAt($place) - 0.1
+            || $this->shows([$place->at($heightM)])
+        ) {
             return null;
         }
         $box = new SoftBox(self::placement([
-            'id' => $id, 'name' => $name, 'fixture' => $what[0], 'stand' => $stand->id, 'x_m' => round($place->x, 3), 'y_m' => round($place->y, 3), 'height_m' => round($heightM, 2), 'subject' => $body->person->id,
-        ] + array_combine(array_slice(LightPlacement::SLOTS, 0, count($what[1])), $what[1])), $this->kit->fixtures[$what[0]], $body->eyes, array_map(fn (string $m): Modifier => $this->kit->modifiers[$m], $what[1]));
+            'id' => $id,
+            'name' => $name,
+            'fixture' => $what[0],
+            'stand' => $stand->id,
+            'x_m' => round($place->x, 3),
+            'y_m' => round($place->y, 3),
+            'height_m' => round($heightM, 2),
+            'subject' => $body->person->id,
+        ] + array_combine(
+            array_slice(LightPlacement::SLOTS, 0, count($what[1])),
+            $what[1],
+        )), $this->kit->fixtures[$what[0]], $body->eyes, array_map(fn (string $m): Modifier => $this->kit->modifiers[$m], $what[1]));
         if (! $this->ground->carries($box->rear()->floor(), $stand->legRadiusM)) {
             return null;
         }
         [$a, $b, $c, $d] = $box->corners();
         $points = [$a, $b, $c, $d, $box->rear()];
         foreach ($points as $point) {
-            if (! $this->scene->setup->room->contains($point->floor()) || $point->z > $this->scene->setup->room->heightAt($point->floor()) - 0.03 || $point->z < 0.05) {
+            if (
+                ! $this->scene->setup->room->contains($point->floor())
+                || $point->z > $this->scene->setup->room->heightAt($point->floor()) - 0.03
+                || $point->z < 0.05
+            ) {
                 return null;
             }
         }
         $foot = $box->rear()->floor();
 
-        $legs = array_map(static fn (int $leg): Vec3 => $foot->plus($box->facing()->floor()->unit()->turnedClockwise($leg * 2 * M_PI / 3)->times($stand->legRadiusM))->at(0.0), [0, 1, 2]);
+        $legs = array_map(
+            static fn (int $leg): Vec3 => $foot->plus(
+                $box->facing()->floor()->unit()->turnedClockwise($leg * 2 * M_PI / 3)->times($stand->legRadiusM),
+            )->at(0.0),
+            [0, 1, 2],
+        );
 
-        return $this->shows([...$points, Vec3::between($a, $b, 0.5), Vec3::between($b, $c, 0.5), Vec3::between($c, $d, 0.5), Vec3::between($d, $a, 0.5), ...$legs, ...array_map(static fn (float $up): Vec3 => $foot->at($up * $box->rear()->z), [0.1, 0.3, 0.5, 0.7, 0.85])]) ? null : $box;
+        return $this->shows(
+            [
+                ...$points,
+                Vec3::between($a, $b, 0.5),
+                Vec3::between($b, $c, 0.5),
+                Vec3::between($c, $d, 0.5),
+                Vec3::between($d, $a, 0.5),
+                ...$legs,
+                ...array_map(static fn (float $up): Vec3 => $foot->at($up * $box->rear()->z), [0.1, 0.3, 0.5, 0.7, 0.85]),
+            ],
+        )
+            ? null
+            : $box;
     }
 
     /**

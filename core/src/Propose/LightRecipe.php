@@ -9,7 +9,8 @@ final readonly class LightRecipe
 {
     /**
      * @param  int  $side  1: the side of the face away from A, −1: A's side, 0: either
-     * @param  list<array{string, list<string>}>  $keys  fixtures with what goes before them, to choose among; none where daylight is the key
+     * @param  list<array{string, list<string>}>  $keys  fixtures with what goes before them, to choose among; none where daylight is the
+     *     key
      * @param  'none'|'board'|'black'|'lamp'  $fill
      * @param  array{string, list<string>}|null  $edge
      */

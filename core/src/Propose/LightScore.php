@@ -29,33 +29,92 @@ final readonly class LightScore
         $face = $after->face($body->person->id);
         $key = $face->key();
         $soft = $key === null ? null : self::angle($after->scene->lamps[$key], $body);
-        $cameras = array_filter($after->setup->cameras, static fn (Camera $c): bool => ($after->setup->bodyFor($c)?->person->id ?? '') === $body->person->id);
+        $cameras = array_filter(
+            $after->setup->cameras,
+            static fn (Camera $c): bool => ($after->setup->bodyFor($c)?->person->id ?? '') === $body->person->id,
+        );
         $behind = $cameras === [] ? -1.0 : max(array_map(static fn (Camera $c): float => $after->background($c, $body), $cameras));
-        $apart = min([3.0, ...array_values(array_map(static fn (Camera $c): float => max(array_map(static fn (float $cell): float => abs(log(max(1e-6, $cell) / max(1e-6, $face->light->totalLux()), 2) - $after->background($c, $body)), $face->cells)), $cameras))]);
+        $apart = min(
+            [
+                3.0,
+                ...array_values(
+                    array_map(
+                        static fn (Camera $c): float => max(
+                            array_map(
+                                static fn (float $cell): float => abs(
+                                    log(max(1e-6, $cell) / max(1e-6, $face->light->totalLux()), 2) - $after->background($c, $body),
+                                ),
+                                $face->cells,
+                            ),
+                        ),
+                        $cameras,
+                    ),
+                ),
+            ],
+        );
         $over = $face->light->stopsOver();
         $reasons = [
             new Reason('exposure', max(0.0, 1 - abs($over)), Quantity::of($over, Unit::Stop), 2.0),
             new Reason('shape', max(0.0, 1 - abs(log($face->cheeks() / $this->ratio(), 2)) / 1.5), Quantity::ratio($face->cheeks()), 2.0),
-            new Reason('side', $face->isShort() === null ? 0.6 : ($face->isShort() === ($this->schools->of('contrast') !== 'open') ? 1.0 : 0.3), $face->isShort() === null ? 'no lamp as key' : ($face->isShort() ? 'shadow toward A' : 'light toward A'), 2.0),
-            new Reason('softness', $soft === null ? 0.7 : min(1.0, $soft / 0.6), $soft === null ? 'a window' : Quantity::degrees(rad2deg($soft)), 1.0),
-            new Reason('background', $behind > 0.3 ? max(0.0, 1 - $behind / 2) : ($behind < -4 ? 0.4 : 1.0), Quantity::of($behind, Unit::Stop), 1.0),
+            new Reason(
+                'side',
+                $face->isShort() === null ? 0.6 : ($face->isShort() === ($this->schools->of('contrast') !== 'open') ? 1.0 : 0.3),
+                $face->isShort() === null ? 'no lamp as key' : ($face->isShort() ? 'shadow toward A' : 'light toward A'),
+                2.0,
+            ),
+            new Reason(
+                'softness',
+                $soft === null ? 0.7 : min(1.0, $soft / 0.6),
+                $soft === null ? 'a window' : Quantity::degrees(rad2deg($soft)),
+                1.0,
+            ),
+            new Reason(
+                'background',
+                $behind > 0.3 ? max(0.0, 1 - $behind / 2) : ($behind < -4 ? 0.4 : 1.0),
+                Quantity::of($behind, Unit::Stop),
+                1.0,
+            ),
             new Reason('parting', min(1.0, $apart / 1.2), Quantity::of($apart, Unit::Stop), 1.0),
             new Reason('watched', max(0.0, 1 - $watched / 5), Quantity::of($watched, Unit::Count), 1.5),
-            new Reason('lamps', max(0.2, 1 - 0.25 * max(0, $lamps - 1)), Quantity::of($lamps, Unit::Count), $this->schools->of('repair') === 'later' ? 2.0 : 0.7),
+            new Reason(
+                'lamps',
+                max(0.2, 1 - 0.25 * max(0, $lamps - 1)),
+                Quantity::of($lamps, Unit::Count),
+                $this->schools->of('repair') === 'later' ? 2.0 : 0.7,
+            ),
         ];
         if ($this->schools->of('first-light') === 'what-is-there') {
             $there = $face->light->ambientLux / max(1e-6, $face->light->totalLux());
             $reasons[] = new Reason('leads', min(1.0, 0.5 + $there), Quantity::share($there), 1.0);
         }
         $others = array_map(static fn (Person $p): float => $after->face($p->id)->light->stopsOver(), $after->setup->subjects());
-        count($others) < 2 ?: $reasons[] = new Reason('faces', max(0.0, 1 - (max($others) - min($others)) / 2), Quantity::of(max($others) - min($others), Unit::Stop), 2.0);
+        count($others) < 2 ?: $reasons[] = new Reason(
+            'faces',
+            max(0.0, 1 - (max($others) - min($others)) / 2),
+            Quantity::of(max($others) - min($others), Unit::Stop),
+            2.0,
+        );
         if ($this->schools->of('haze') !== 'none') {
-            $behind = array_filter($after->scene->lamps, static fn (SoftBox $b): bool => $b->placement->on && $b->facing()->floor()->dot($body->face()) > 0.2);
-            $reasons[] = new Reason('streaks', $behind === [] ? 0.3 : 1.0, $behind === [] ? 'no lamp from behind' : 'a lamp from behind', 1.0);
+            $behind = array_filter(
+                $after->scene->lamps,
+                static fn (SoftBox $b): bool => $b->placement->on && $b->facing()->floor()->dot($body->face()) > 0.2,
+            );
+            $reasons[] = new Reason(
+                'streaks',
+                $behind === [] ? 0.3 : 1.0,
+                $behind === [] ? 'no lamp from behind' : 'a lamp from behind',
+                1.0,
+            );
         }
         $weights = array_sum(array_map(static fn (Reason $r): float => $r->weight, $reasons));
 
-        return new Proposal(array_sum(array_map(static fn (Reason $r): float => $r->score * $r->weight, $reasons)) / $weights, $reasons, [], $edit, $recipe->name);
+        return new Proposal(
+            array_sum(array_map(static fn (Reason $r): float => $r->score * $r->weight, $reasons)) / $weights,
+            $reasons,
+            [],
+            $edit,
+            $recipe->name,
+        );
     }
 
     public function ratio(): float

@@ -78,9 +78,20 @@ final class LightSearch
     private function kept(): array
     {
         $school = $this->situation->setup->plan->brief->schools->of('room-lamps');
-        $practicals = $school === 'off' ? [] : array_filter($this->situation->setup->setup->lights, static fn (LightPlacement $l): bool => $l->practical);
+        $practicals = $school === 'off'
+            ? []
+            : array_filter($this->situation->setup->setup->lights, static fn (LightPlacement $l): bool => $l->practical);
 
-        return array_values(array_map(fn (LightPlacement $l): array => ($school === 'swap-globes' ? ['kelvin' => $this->situation->plannedKelvin(), 'duv' => 0.0] : []) + $l->write(), $practicals));
+        return array_values(
+            array_map(
+                fn (LightPlacement $l): array => (
+                    $school === 'swap-globes'
+                    ? ['kelvin' => $this->situation->plannedKelvin(), 'duv' => 0.0]
+                    : []
+                ) + $l->write(),
+                $practicals,
+            ),
+        );
     }
 
     /** How many places were scored. */
@@ -117,7 +128,10 @@ final class LightSearch
     /** The same for proposals that put the same lamps to about the same places. */
     private function likeness(Proposal $proposal): string
     {
-        $things = array_map(static fn (LightPlacement $l): string => $l->fixture.' '.round($l->place->x).' '.round($l->place->y), $this->situation->setup->after($proposal->edit)->setup->lights);
+        $things = array_map(
+            static fn (LightPlacement $l): string => $l->fixture.' '.round($l->place->x).' '.round($l->place->y),
+            $this->situation->setup->after($proposal->edit)->setup->lights,
+        );
         sort($things);
 
         return implode(', ', $things).' '.count($proposal->edit->values);
@@ -128,7 +142,9 @@ final class LightSearch
     {
         $schools = $this->situation->setup->plan->brief->schools;
         [$soft, $hard] = [$this->kit->soft(), $this->kit->hard()];
-        $edge = $schools->of('edge-light') === 'window' ? null : ($schools->of('edge-light') === 'tubes' ? $this->kit->tube() ?? $hard : $hard);
+        $edge = $schools->of('edge-light') === 'window'
+            ? null
+            : ($schools->of('edge-light') === 'tubes' ? $this->kit->tube() ?? $hard : $hard);
         $side = $schools->of('contrast') === 'open' ? -1 : 1;
         $stops = $dark->light->stopsOver();
         $recipes = [];
@@ -138,7 +154,13 @@ final class LightSearch
         $recipes[] = new LightRecipe('one-lamp', $side, $soft, 'none', null);
         $recipes[] = new LightRecipe('soft-and-board', $side, $soft, 'board', null);
         $recipes[] = new LightRecipe('other-side', -$side, $soft, 'board', null);
-        $recipes[] = new LightRecipe('soft-and-edge', $side, $soft, $schools->of('contrast') === 'shadow-to-lens' ? 'none' : 'board', $edge);
+        $recipes[] = new LightRecipe(
+            'soft-and-edge',
+            $side,
+            $soft,
+            $schools->of('contrast') === 'shadow-to-lens' ? 'none' : 'board',
+            $edge,
+        );
         if ($schools->of('lamps') !== 'one') {
             $recipes[] = new LightRecipe('classic', -$side, $soft, 'lamp', $edge);
         }
@@ -148,7 +170,18 @@ final class LightSearch
         $book === null ?: $recipes[] = new LightRecipe('book-light', $side, [$book], 'black', $edge);
         $hard === null ?: $recipes[] = new LightRecipe('hard', $side, [$hard], 'board', null);
 
-        return $schools->of('lamps') === 'one' ? array_map(static fn (LightRecipe $r): LightRecipe => new LightRecipe($r->name, $r->side, $r->keys, $r->fill === 'lamp' ? 'board' : $r->fill, $r->keys === [] ? $r->edge : null), $recipes) : $recipes;
+        return $schools->of('lamps') === 'one'
+            ? array_map(
+                static fn (LightRecipe $r): LightRecipe => new LightRecipe(
+                    $r->name,
+                    $r->side,
+                    $r->keys,
+                    $r->fill === 'lamp' ? 'board' : $r->fill,
+                    $r->keys === [] ? $r->edge : null,
+                ),
+                $recipes,
+            )
+            : $recipes;
     }
 
     /** @param  list<string>  $broken */
@@ -156,7 +189,10 @@ final class LightSearch
     {
         $trials = [];
         // Where the frames leave no place on its side, the other is better than none.
-        foreach ($recipe->keys === [] ? [null] : ($this->places->keys($recipe, $body, $dark, $cameraSide) ?: $this->places->keys($recipe->turned(), $body, $dark, $cameraSide)) as $key) {
+        foreach ($recipe->keys === [] ? [null] : (
+            $this->places->keys($recipe, $body, $dark, $cameraSide)
+            ?: $this->places->keys($recipe->turned(), $body, $dark, $cameraSide)
+        ) as $key) {
             $trial = $this->read($recipe, $body, $dark, $key, $key->sign ?? -$cameraSide);
             $trial === null ?: $trials[] = $trial;
         }
@@ -181,17 +217,25 @@ final class LightSearch
         $edge = $recipe->edge === null ? null : $this->places->edge($recipe->edge, $body, -$sign);
         $edge === null ?: $lamps[] = $edge;
         // Without what makes it another way of lighting, it is only the one with one lamp again.
-        if (($lamps === [] && $recipe->fill === 'none') || ($key !== null && $recipe->edge !== null && $edge === null) || ($recipe->fill === 'lamp' && $fill === null)) {
+        if (
+            ($lamps === [] && $recipe->fill === 'none')
+            || ($key !== null && $recipe->edge !== null && $edge === null)
+            || ($recipe->fill === 'lamp' && $fill === null)
+        ) {
             return null;
         }
         $used = array_keys($this->bare->things());
         [$lights, $own] = [$this->kept, []];
         foreach ($lamps as $lamp) {
-            $used[] = $own[] = $id = in_array($lamp->placement->id, $used, true) ? FreeId::of($lamp->placement->id, $used) : $lamp->placement->id;
+            $used[] = $own[] = $id = in_array($lamp->placement->id, $used, true)
+                ? FreeId::of($lamp->placement->id, $used)
+                : $lamp->placement->id;
             $lights[] = ['id' => $id, 'dimmer' => $this->dim($lamp, $key?->lamp, $fill, $edge, $body, $dark)] + $lamp->placement->write();
         }
         $values = ["/setups/{$setup->setup->id}/lights" => $lights];
-        $board = in_array($recipe->fill, ['board', 'black'], true) ? $this->boards->beside($body, -$sign, $recipe->fill === 'board', $used) : null;
+        $board = in_array($recipe->fill, ['board', 'black'], true)
+            ? $this->boards->beside($body, -$sign, $recipe->fill === 'board', $used)
+            : null;
         if ($board === null && $recipe->name === 'soft-and-board') {
             return null;
         }
@@ -211,7 +255,14 @@ final class LightSearch
     /** @param  array<string, mixed>  $values */
     private function scored(LightRecipe $recipe, Body $body, array $values, Situation $after, int $watched): Proposal
     {
-        return $this->score->of($recipe, $after, $watched, $body, new Edit($values), count($after->setup->setup->lights) - count($this->kept));
+        return $this->score->of(
+            $recipe,
+            $after,
+            $watched,
+            $body,
+            new Edit($values),
+            count($after->setup->setup->lights) - count($this->kept),
+        );
     }
 
     /**
@@ -221,11 +272,30 @@ final class LightSearch
     private function judged(LightRecipe $recipe, Body $body, LightTrial $trial, array $broken): ?Proposal
     {
         $verdicts = $this->judge->judge($trial->after);
-        $lit = array_map(static fn (Person $p): string => $p->id, $recipe->name === 'one-lamp' ? [$body->person] : $trial->after->setup->subjects());
-        $new = array_filter($verdicts->findings, static fn (Finding $f): bool => $f->severity === Severity::Breaks && ! in_array($f->key(), $broken, true) && ($f->stage === Stage::Light || array_intersect($f->about, $trial->own) !== []));
-        $still = array_filter($lit, static fn (string $id): bool => abs($trial->after->face($id)->light->stopsOver()) > $trial->after->limits->get('key_break_stops'));
+        $lit = array_map(
+            static fn (Person $p): string => $p->id,
+            $recipe->name === 'one-lamp' ? [$body->person] : $trial->after->setup->subjects(),
+        );
+        $new = array_filter(
+            $verdicts->findings,
+            static fn (Finding $f): bool => $f->severity === Severity::Breaks && ! in_array($f->key(), $broken, true) && (
+                $f->stage === Stage::Light
+                || array_intersect($f->about, $trial->own) !== []
+            ),
+        );
+        $still = array_filter(
+            $lit,
+            static fn (string $id): bool => abs(
+                $trial->after->face($id)->light->stopsOver(),
+            ) > $trial->after->limits->get('key_break_stops'),
+        );
 
-        $watched = count(array_filter($verdicts->findings, static fn (Finding $f): bool => $f->stage === Stage::Light && $f->severity === Severity::Watch));
+        $watched = count(
+            array_filter(
+                $verdicts->findings,
+                static fn (Finding $f): bool => $f->stage === Stage::Light && $f->severity === Severity::Watch,
+            ),
+        );
 
         return $new !== [] || $still !== [] ? null : $this->scored($recipe, $body, $trial->values, $trial->after, $watched);
     }
@@ -261,7 +331,11 @@ final class LightSearch
             $more = new LightRecipe($recipe->name, $recipe->side, $recipe->keys ?: $this->kit->soft(), 'none', null);
             foreach ($this->places->keys($more, $body, $face, $this->cameraSide($body)) as $spot) {
                 $id = FreeId::of('key', array_keys($after->setup->things()));
-                $lamp = ['id' => $id, 'name' => "Key for $person->name", 'dimmer' => $this->dim($spot->lamp, $spot->lamp, null, null, $body, $face)] + $spot->lamp->placement->write();
+                $lamp = [
+                    'id' => $id,
+                    'name' => "Key for $person->name",
+                    'dimmer' => $this->dim($spot->lamp, $spot->lamp, null, null, $body, $face),
+                ] + $spot->lamp->placement->write();
                 $lights = array_values((array) $values[$at]);
                 $tried = $this->with([...$values, $at => [...$lights, $lamp]]);
                 if ($tried !== null && $this->stands($tried, $id)) {
@@ -307,7 +381,19 @@ final class LightSearch
                 $gives = $face->byLamp[$id] ?? 0.0;
                 // Only what a face is mainly lit by: edges and fills stay.
                 if ($face->key() === $id && $gives > 0.3 * $face->light->totalLux()) {
-                    $light['dimmer'] = round(max($lamp->fixture->lowestDim, min(1.0, $lamp->placement->dimmer * max(0.02 * $this->wanted, $this->wanted - $face->light->totalLux() + $gives) / $gives)), 3);
+                    $light['dimmer'] = round(
+                        max(
+                            $lamp->fixture->lowestDim,
+                            min(
+                                1.0,
+                                $lamp->placement->dimmer * max(
+                                    0.02 * $this->wanted,
+                                    $this->wanted - $face->light->totalLux() + $gives,
+                                ) / $gives,
+                            ),
+                        ),
+                        3,
+                    );
                 }
                 $lights[] = $light;
             }
@@ -323,7 +409,10 @@ final class LightSearch
     {
         $camera = $this->situation->setup->camera(0);
 
-        return $camera === null || Turn::wrapped($camera->placement->place->minus($body->person->place)->bearing() - $body->headBearingRad) >= 0 ? 1 : -1;
+        return $camera === null
+            || Turn::wrapped($camera->placement->place->minus($body->person->place)->bearing() - $body->headBearingRad) >= 0
+            ? 1
+            : -1;
     }
 
     /** Key to the wanted stop, fill to a third of it, edge to as much as the key gives. */
@@ -332,8 +421,14 @@ final class LightSearch
         $there = $dark->light->totalLux();
         $missing = max(0.02 * $this->wanted, $this->wanted - $there);
         [$aim, $full] = match ($lamp) {
-            $key => [$missing * ($fill === null ? 1.0 : 0.72), FaceLight::from($lamp, $body->eyes, $body->face()->at(0.0)) * (1 + self::ROOM)],
-            $fill => [$missing * ($key === null ? 1.0 : 0.24), FaceLight::from($lamp, $body->eyes, $body->face()->at(0.0)) * (1 + self::ROOM)],
+            $key => [
+                $missing * ($fill === null ? 1.0 : 0.72),
+                FaceLight::from($lamp, $body->eyes, $body->face()->at(0.0)) * (1 + self::ROOM),
+            ],
+            $fill => [
+                $missing * ($key === null ? 1.0 : 0.24),
+                FaceLight::from($lamp, $body->eyes, $body->face()->at(0.0)) * (1 + self::ROOM),
+            ],
             default => [0.8 * $this->wanted, $lamp->luxAt($body->eyes, $body->face()->times(-0.6)->at(0.8))],
         };
 

@@ -15,8 +15,13 @@ final readonly class Proposal
      * @param  list<string>  $toMove  ids of lamps and microphones that stand in its frames
      * @param  string  $name  of its recipe, where it follows one
      */
-    public function __construct(public float $score, public array $reasons, public array $toMove, public Edit $edit, public string $name = '')
-    {
+    public function __construct(
+        public float $score,
+        public array $reasons,
+        public array $toMove,
+        public Edit $edit,
+        public string $name = '',
+    ) {
     }
 
     /** @return list<Reason> what it does worst, at most two */

@@ -18,7 +18,16 @@ final readonly class Spot
      * @param  float  $fieldM  the frame's height at the face
      * @param  array<string, array{float, \FineFrame\Measure\Quantity|string, float}>  $reasons  score, what it was measured from, weight
      */
-    public function __construct(public Vec2 $place, public float $heightM, public float $turn, public float $distanceM, public string $lens, public float $focalMm, public float $fieldM, public array $reasons, public float $score)
-    {
+    public function __construct(
+        public Vec2 $place,
+        public float $heightM,
+        public float $turn,
+        public float $distanceM,
+        public string $lens,
+        public float $focalMm,
+        public float $fieldM,
+        public array $reasons,
+        public float $score,
+    ) {
     }
 }

@@ -45,7 +45,8 @@ final class Around
     {
         $cube = $this->cubes[spl_object_id($solid)] ??= $this->cube(new Vec3(...$solid->centre));
 
-        return $plane[0] ** 2 * $cube[$plane[0] < 0 ? 1 : 0] + $plane[1] ** 2 * $cube[$plane[1] < 0 ? 3 : 2] + $plane[2] ** 2 * $cube[$plane[2] < 0 ? 5 : 4];
+        return $plane[0] ** 2 * $cube[$plane[0] < 0 ? 1 : 0] + $plane[1] ** 2 * $cube[$plane[1] < 0 ? 3 : 2] + $plane[2] ** 2
+            * $cube[$plane[2] < 0 ? 5 : 4];
     }
 
     /** The mean of all ways at the first subject: what unlit pictures are painted with. */
@@ -60,6 +61,9 @@ final class Around
     /** @return list<float> */
     private function cube(Vec3 $at): array
     {
-        return array_map(fn (array $n): float => $this->at($at, new Vec3(...$n)), [[1, 0, 0], [-1, 0, 0], [0, 1, 0], [0, -1, 0], [0, 0, 1], [0, 0, -1]]);
+        return array_map(
+            fn (array $n): float => $this->at($at, new Vec3(...$n)),
+            [[1, 0, 0], [-1, 0, 0], [0, 1, 0], [0, -1, 0], [0, 0, 1], [0, 0, -1]],
+        );
     }
 }

@@ -15,8 +15,15 @@ final readonly class Backdrop
     /** What furniture sends back of the light on it, where nobody has sampled it. */
     private const FURNITURE = 0.3;
 
-    private function __construct(private Scene $scene, public string $owner, public float $distanceM, private ?Solid $solid, private Vec3 $at, private Vec3 $normal, private bool $isPane = false)
-    {
+    private function __construct(
+        private Scene $scene,
+        public string $owner,
+        public float $distanceM,
+        private ?Solid $solid,
+        private Vec3 $at,
+        private Vec3 $normal,
+        private bool $isPane = false,
+    ) {
     }
 
     public static function behind(Scene $scene, Camera $camera, Body $body): self
@@ -28,7 +35,10 @@ final readonly class Backdrop
         [$from, $towards] = [[$head->x, $head->y, $head->z], [$sight->x, $sight->y, $sight->z]];
         [$nearest, $first] = [INF, null];
         foreach ([...$scene->shell, ...$scene->solids] as $solid) {
-            if ($solid->owner === $body->person->id || ! in_array($solid->kind, [ThingKind::Room, ThingKind::Built, ThingKind::Furniture], true)) {
+            if (
+                $solid->owner === $body->person->id
+                || ! in_array($solid->kind, [ThingKind::Room, ThingKind::Built, ThingKind::Furniture], true)
+            ) {
                 continue;
             }
             $met = $solid->hitBy($from, $towards);
@@ -42,7 +52,14 @@ final readonly class Backdrop
             return new self($scene, $pane, $nearest, null, $at, $sight->times(-1.0), true);
         }
 
-        return new self($scene, $first->owner ?? '', $nearest, $first, $at, $first === null ? $sight->times(-1.0) : self::facing($first, $at, $sight));
+        return new self(
+            $scene,
+            $first->owner ?? '',
+            $nearest,
+            $first,
+            $at,
+            $first === null ? $sight->times(-1.0) : self::facing($first, $at, $sight),
+        );
     }
 
     /** A wall is as deep as its reveals: a pane so near behind the face of it is what is seen, metres. */
@@ -56,7 +73,13 @@ final readonly class Backdrop
     private static function paneAt(Scene $scene, array $from, array $towards, float $met): ?string
     {
         foreach ($scene->windows()?->outlines() ?? [] as $id => $corners) {
-            $pane = new Solid($id, ThingKind::Room, Material::Glass, array_map(static fn (Vec3 $c): array => [$c->x, $c->y, $c->z], $corners), [array_keys($corners)]);
+            $pane = new Solid(
+                $id,
+                ThingKind::Room,
+                Material::Glass,
+                array_map(static fn (Vec3 $c): array => [$c->x, $c->y, $c->z], $corners),
+                [array_keys($corners)],
+            );
             $through = $pane->hitBy($from, $towards);
             if ($through !== null && abs($through - $met) < self::REVEAL_M) {
                 return (string) $id;
@@ -80,7 +103,9 @@ final readonly class Backdrop
             return ['around' => M_PI * ($this->scene->windows()?->nits($this->owner) ?? 0.0)];
         }
 
-        return array_map($this->by(...), $this->scene->lamps) + ['around' => $this->scene->around()->at($this->place(), $this->normal, true)];
+        return array_map($this->by(...), $this->scene->lamps) + [
+            'around' => $this->scene->around()->at($this->place(), $this->normal, true),
+        ];
     }
 
     private function by(SoftBox $lamp): float
@@ -97,7 +122,9 @@ final readonly class Backdrop
             return 1.0;
         }
 
-        return $this->solid === null ? 0.0 : ($this->solid->kind === ThingKind::Room ? RoomPatches::lining($this->scene, $this->solid) : self::FURNITURE);
+        return $this->solid === null
+            ? 0.0
+            : ($this->solid->kind === ThingKind::Room ? RoomPatches::lining($this->scene, $this->solid) : self::FURNITURE);
     }
 
     /** The normal of the face that a ray met. */

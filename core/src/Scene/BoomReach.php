@@ -122,7 +122,10 @@ final readonly class BoomReach
         $top = $boom->placement->standTop();
         $fits = $rear->z < $room->heightAt($rear->floor()) - 0.05 && $room->contains($rear->floor())
             && $rear->distanceTo($top) + 0.3 <= $boom->pole->longestM
-            && $tip->z > 0.2 && self::poleClears($scene, $rear, $top, $marginM / 2, $but) && ! self::shades($scene, $boom, $tip, $rear) && self::clearsLamps($scene, $tip, $top);
+            && $tip->z > 0.2
+            && self::poleClears($scene, $rear, $top, $marginM / 2, $but)
+            && ! self::shades($scene, $boom, $tip, $rear)
+            && self::clearsLamps($scene, $tip, $top);
 
         return $fits ? new self($tip, $distance, $limit) : null;
     }

@@ -34,7 +34,13 @@ final class Clutter
     /** What tells it from another, for what is computed once for a room. */
     public function key(): string
     {
-        return $this->owner.' '.implode(' ', array_map(static fn (array $p): string => implode(',', array_map(static fn (float $v): string => (string) round($v, 4), $p)), $this->block->points));
+        return $this->owner.' '.implode(
+            ' ',
+            array_map(
+                static fn (array $p): string => implode(',', array_map(static fn (float $v): string => (string) round($v, 4), $p)),
+                $this->block->points,
+            ),
+        );
     }
 
     /**
@@ -45,7 +51,14 @@ final class Clutter
         $boards = array_column(array_filter($scene->setup->setup->furniture, static fn ($f): bool => $f->reflects !== null), null, 'id');
         $points = [];
         foreach ($scene->solids as $i => $solid) {
-            if (in_array($solid->kind, [ThingKind::Furniture, ThingKind::Kit, ThingKind::Built, ThingKind::Subject, ThingKind::Interviewer], true) && ! isset($boards[$solid->owner])) {
+            if (
+                in_array(
+                    $solid->kind,
+                    [ThingKind::Furniture, ThingKind::Kit, ThingKind::Built, ThingKind::Subject, ThingKind::Interviewer],
+                    true,
+                )
+                && ! isset($boards[$solid->owner])
+            ) {
                 // A row of columns is no block, each of them is.
                 $key = $solid->kind === ThingKind::Built ? "built $i" : $solid->owner;
                 $points[$key] = [$solid->owner, [...$points[$key][1] ?? [], ...$solid->points]];
@@ -98,7 +111,10 @@ final class Clutter
         [$x0, $y0, $z0, $x1, $y1, $z1] = [min($xs), min($ys), min($zs), max($xs), max($ys), max($zs)];
 
         return new Solid($owner, ThingKind::Furniture, Material::Wood,
-            [[$x0, $y0, $z0], [$x1, $y0, $z0], [$x1, $y1, $z0], [$x0, $y1, $z0], [$x0, $y0, $z1], [$x1, $y0, $z1], [$x1, $y1, $z1], [$x0, $y1, $z1]],
+            [
+                [$x0, $y0, $z0], [$x1, $y0, $z0], [$x1, $y1, $z0], [$x0, $y1, $z0], [$x0, $y0, $z1], [$x1, $y0, $z1],
+                [$x1, $y1, $z1], [$x0, $y1, $z1],
+            ],
             [[3, 2, 1, 0], [4, 5, 6, 7], [0, 1, 5, 4], [1, 2, 6, 5], [2, 3, 7, 6], [3, 0, 4, 7]]);
     }
 }

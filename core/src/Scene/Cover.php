@@ -23,7 +23,10 @@ final class Cover
 
     public readonly float $farM;
 
-    /** @var list<array{float, float, float, float}>|null of each face: how fast a ray comes nearer its plane, in the middle and per unit across and up; and how far off the plane is */
+    /**
+     * @var list<array{float, float, float, float}>|null of each face: how fast a ray comes nearer its plane, in the middle and per unit
+     *     across and up; and how far off the plane is
+     */
     private ?array $faces = null;
 
     /** @var list<array{float, float}>|null */

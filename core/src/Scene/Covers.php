@@ -60,7 +60,8 @@ final class Covers
      *
      * @param  list<array{float, float}>  $outline  convex, counter-clockwise
      * @param  (\Closure(Solid): bool)|null  $ignored  what hides nothing of it
-     * @return array{list<list<array{float, float}>>, bool, array<string, float>} convex pieces; whether something may still hide a part: what reaches through it, of which no order tells which is before; and the area that each owner hides of what those before it left
+     * @return array{list<list<array{float, float}>>, bool, array<string, float>} convex pieces; whether something may still hide a part:
+     *     what reaches through it, of which no order tells which is before; and the area that each owner hides of what those before it left
      */
     public function clear(Solid $solid, array $outline, ?\Closure $ignored = null): array
     {
@@ -142,7 +143,8 @@ final class Covers
         $before = [];
         foreach ($this->all() as $cover) {
             if ($cover->solid !== $solid && $cover->nearM < $mine->farM && $cover->overlaps($mine)
-                && ! ($cover->solid->isFlat() && $this->isThisSide($cover->solid, $solid)) && ($ignored === null || ! $ignored($cover->solid))) {
+                && ! ($cover->solid->isFlat() && $this->isThisSide($cover->solid, $solid))
+                && ($ignored === null || ! $ignored($cover->solid))) {
                 $before[] = $cover;
             }
         }

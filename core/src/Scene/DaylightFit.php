@@ -19,7 +19,9 @@ final readonly class DaylightFit
     /** What the room's factor is tried at; with one reading there is nothing to find it by. */
     private const ROOM = [0.33, 0.4, 0.5, 0.63, 0.8, 1.0, 1.25, 1.6, 2.0, 2.5, 3.0];
 
-    /** @param  list<array{name: string, read: float, before: float, after: float}>  $readings  lux, by the bare model, and once it is scaled */
+    /**
+     * @param  list<array{name: string, read: float, before: float, after: float}>  $readings  lux, by the bare model, and once it is scaled
+     */
     private function __construct(public float $sky, public float $room, public array $readings)
     {
     }
@@ -27,7 +29,11 @@ final readonly class DaylightFit
     /** @return self|null null without a reading of daylight that has a place and a time */
     public static function of(Scene $scene, Weather $weather): ?self
     {
-        $terms = array_values(array_filter(array_map(static fn (Record $r): ?array => self::term($scene, $weather, $r), $scene->setup->location->list('light'))));
+        $terms = array_values(
+            array_filter(
+                array_map(static fn (Record $r): ?array => self::term($scene, $weather, $r), $scene->setup->location->list('light')),
+            ),
+        );
         if ($terms === []) {
             return null;
         }
@@ -36,12 +42,17 @@ final readonly class DaylightFit
             $off = array_map(static fn (array $t): float => log(max(1e-6, $t['direct'] + $tried * $t['room']) / $t['read'], 2), $terms);
             $mean = array_sum($off) / count($off);
             // Near the best, the room's own factor is left as it is.
-            $miss = sqrt(array_sum(array_map(static fn (float $o): float => ($o - $mean) ** 2, $off)) / count($off)) + 0.02 * abs(log($tried, 2));
+            $miss = sqrt(
+                array_sum(array_map(static fn (float $o): float => ($o - $mean) ** 2, $off)) / count($off),
+            ) + 0.02 * abs(log($tried, 2));
             $miss >= $best ?: [$best, $sky, $room] = [$miss, 2 ** -$mean, $tried];
         }
 
         return new self(max(0.02, min(20.0, $sky)), $room, array_map(static fn (array $t): array => [
-            'name' => $t['name'], 'read' => $t['read'], 'before' => $t['direct'] + $t['room'], 'after' => $sky * ($t['direct'] + $room * $t['room']),
+            'name' => $t['name'],
+            'read' => $t['read'],
+            'before' => $t['direct'] + $t['room'],
+            'after' => $sky * ($t['direct'] + $room * $t['room']),
         ], $terms));
     }
 
@@ -63,10 +74,23 @@ final readonly class DaylightFit
         [$x, $y] = [$reading->number('x_m'), $reading->number('y_m')];
         $site = $scene->setup->location->site;
         $lux = self::lux($reading);
-        if ($site === null || $x === null || $y === null || $lux === null || $lux <= 0.0 || $reading->text('under') !== 'daylight' || $reading->text('taken_on') === '' || $reading->text('taken_at') === '') {
+        if (
+            $site === null
+            || $x === null
+            || $y === null
+            || $lux === null
+            || $lux <= 0.0
+            || $reading->text('under') !== 'daylight'
+            || $reading->text('taken_on') === ''
+            || $reading->text('taken_at') === ''
+        ) {
             return null;
         }
-        $windows = $scene->windowsAt($weather, (float) (new \DateTimeImmutable($reading->text('taken_on').' '.$reading->text('taken_at'), $site->zone))->getTimestamp(), 1.0);
+        $windows = $scene->windowsAt(
+            $weather,
+            (float) (new \DateTimeImmutable($reading->text('taken_on').' '.$reading->text('taken_at'), $site->zone))->getTimestamp(),
+            1.0,
+        );
         if ($windows === null) {
             return null;
         }

@@ -133,9 +133,21 @@ final readonly class DirectLight
         [$right, $up] = [$b->minus($a)->unit(), $d->minus($a)->unit()];
         $parts = [];
         for ($i = 0; $i < self::RAYS ** 2; $i++) {
-            [$x, $y] = [((intdiv($i, self::RAYS) + 0.5) / self::RAYS - 0.5) / $picture->throw, (($i % self::RAYS + 0.5) / self::RAYS - 0.5) / $picture->throw / $picture->ratio];
+            [$x, $y] = [
+                ((intdiv($i, self::RAYS) + 0.5) / self::RAYS - 0.5) / $picture->throw,
+                (($i % self::RAYS + 0.5) / self::RAYS - 0.5) / $picture->throw / $picture->ratio,
+            ];
             $way = $lamp->facing()->plus($right->times($x))->plus($up->times($y));
-            $met = array_filter(array_map(static fn (Solid $s): ?float => $s->hitBy([$lamp->centre()->x, $lamp->centre()->y, $lamp->centre()->z], [$way->x, $way->y, $way->z]), $scene->shell), static fn (?float $t): bool => $t !== null && $t > 1e-4);
+            $met = array_filter(
+                array_map(
+                    static fn (Solid $s): ?float => $s->hitBy(
+                        [$lamp->centre()->x, $lamp->centre()->y, $lamp->centre()->z],
+                        [$way->x, $way->y, $way->z],
+                    ),
+                    $scene->shell,
+                ),
+                static fn (?float $t): bool => $t !== null && $t > 1e-4,
+            );
             if ($met !== []) {
                 $parts[] = [$lamp->centre()->plus($way->times(min($met))), $lamp->lumensAhead() / self::RAYS ** 2];
             }

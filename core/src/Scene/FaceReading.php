@@ -42,7 +42,10 @@ final readonly class FaceReading
     /** Lux of the lamps that walls, floor and ceiling throw back at the face. */
     public float $byRoom;
 
-    /** @var array<string, float> lux of daylight at the face: by window, `sun`, and `room` for what the room throws back; none where it is as metered */
+    /**
+     * @var array<string, float> lux of daylight at the face: by window, `sun`, and `room` for what the room throws back; none where it is
+     *     as metered
+     */
     public array $byDay;
 
     /** @var array{left: float, right: float, hair: float} lux on flat cells, all sources together */
@@ -55,7 +58,9 @@ final readonly class FaceReading
         $axis = $body->face()->at(0.0);
         $metering = $scene->setup->setup->metering;
         $normals = [
-            'left' => $body->face()->turnedClockwise(-self::CHEEK_RAD)->at(0.0), 'right' => $body->face()->turnedClockwise(self::CHEEK_RAD)->at(0.0), 'hair' => $body->face()->times(-0.6)->at(0.8),
+            'left' => $body->face()->turnedClockwise(-self::CHEEK_RAD)->at(0.0),
+            'right' => $body->face()->turnedClockwise(self::CHEEK_RAD)->at(0.0),
+            'hair' => $body->face()->times(-0.6)->at(0.8),
         ];
         [$byLamp, $seen, $cells] = [[], [], ['left' => 0.0, 'right' => 0.0, 'hair' => 0.0]];
         foreach ($scene->lamps as $id => $lamp) {
@@ -88,14 +93,28 @@ final readonly class FaceReading
                 $taken += $fills / (2 * M_PI) * (1 - $thing->reflects / self::ROOM);
                 foreach ($normals as $cell => $normal) {
                     $fills = PolygonSource::luxPerNit($board, $body->eyes, $normal);
-                    $cells[$cell] = max(0.05 * $around, $cells[$cell] + $given * $fills - $around * $fills / M_PI * (1 - $thing->reflects / self::ROOM));
+                    $cells[$cell] = max(
+                        0.05 * $around,
+                        $cells[$cell] + $given * $fills - $around * $fills / M_PI * (1 - $thing->reflects / self::ROOM),
+                    );
                 }
             }
         }
         $left = max(0.05, 1 - $taken);
         [$byRoom, $byDay] = [$left * $byRoom, isset($byDay['room']) ? ['room' => $left * $byDay['room']] + $byDay : $byDay];
-        [$this->byLamp, $this->seen, $this->bounced, $this->byRoom, $this->byDay, $this->cells] = [$byLamp, $seen, $bounced, $byRoom, $byDay, $cells];
-        $this->light = FaceLight::of(array_sum($byLamp) + $bounced + $byRoom, $windows === null ? $left * $metering->ambientLux : array_sum($byDay), $metering);
+        [
+            $this->byLamp,
+            $this->seen,
+            $this->bounced,
+            $this->byRoom,
+            $this->byDay,
+            $this->cells,
+        ] = [$byLamp, $seen, $bounced, $byRoom, $byDay, $cells];
+        $this->light = FaceLight::of(
+            array_sum($byLamp) + $bounced + $byRoom,
+            $windows === null ? $left * $metering->ambientLux : array_sum($byDay),
+            $metering,
+        );
     }
 
     /**
@@ -145,7 +164,9 @@ final readonly class FaceReading
         $cells = ['left' => 0.0, 'right' => 0.0, 'hair' => 0.0];
         $axis = $this->body->face()->at(0.0);
 
-        return $this->light->lampLux + array_sum(self::day($this->scene, $windows, $this->body, ['left' => $axis, 'right' => $axis, 'hair' => $axis], $cells)) + $room->onHead($this->body->eyes, $axis, [], $this->body->person->id)[0][1];
+        return $this->light->lampLux + array_sum(
+            self::day($this->scene, $windows, $this->body, ['left' => $axis, 'right' => $axis, 'hair' => $axis], $cells),
+        ) + $room->onHead($this->body->eyes, $axis, [], $this->body->person->id)[0][1];
     }
 
     /** The colour of all that is known at the face, mixed; what is there as metered is not known by colour. Null in the dark. */
@@ -163,7 +184,12 @@ final readonly class FaceReading
             $sun = match ($id) {
                 'sun' => 1.0, 'room' => $this->scene->room()->sunShare, default => 0.0,
             };
-            $lux <= 0.0 || $day === null ?: array_push($lights, [$sun * $lux, Chromaticity::planckian($day->sunKelvin())], [(1 - $sun) * $lux, Chromaticity::daylight($day->weather->skyKelvin())]);
+            $lux <= 0.0
+                || $day === null ?: array_push(
+                    $lights,
+                    [$sun * $lux, Chromaticity::planckian($day->sunKelvin())],
+                    [(1 - $sun) * $lux, Chromaticity::daylight($day->weather->skyKelvin())],
+                );
         }
 
         return $lights === [] ? null : Chromaticity::mixed($lights);
@@ -210,7 +236,9 @@ final readonly class FaceReading
     {
         $to = $this->main()[1] ?? null;
 
-        return $to === null ? null : Pattern::of(rad2deg(Turn::wrapped($to->floor()->bearing() - $this->body->headBearingRad)), rad2deg($to->elevation()));
+        return $to === null
+            ? null
+            : Pattern::of(rad2deg(Turn::wrapped($to->floor()->bearing() - $this->body->headBearingRad)), rad2deg($to->elevation()));
     }
 
     /** Degrees of the main light over the eyes. */
@@ -224,7 +252,10 @@ final readonly class FaceReading
     /** Nearer to the nose than this, a lens or a lamp is on neither side of the face. */
     private const BEFORE_RAD = 5 * M_PI / 180;
 
-    /** Whether the main light comes from the side of the face that a camera sees less of, so that shadow is toward the lens; null where either is on neither side. */
+    /**
+     * Whether the main light comes from the side of the face that a camera sees less of, so that shadow is toward the lens; null where
+     * either is on neither side.
+     */
     public function isShort(): ?bool
     {
         $to = $this->main()[1] ?? null;

@@ -44,7 +44,15 @@ final class Figure
             $body->person->posture === Posture::Seated ? $figure->seatedLimbs($side) : $figure->standingLimbs($side);
         }
 
-        return [...$figure->solids->all(), ...($body->person->posture === Posture::Seated ? self::seat($body, $body->person->seatWidthM, $body->person->seatBackM, $kind) : []), ...Played::by($body)];
+        return [
+            ...$figure->solids->all(),
+            ...(
+                $body->person->posture === Posture::Seated
+                ? self::seat($body, $body->person->seatWidthM, $body->person->seatBackM, $kind)
+                : []
+            ),
+            ...Played::by($body),
+        ];
     }
 
     /**
@@ -59,7 +67,12 @@ final class Figure
         $solids = new Solids($person->id, $kind ?? ($person->role === Role::Subject ? ThingKind::Furniture : ThingKind::Interviewer));
         $ahead = Vec2::towards($person->facingRad);
         $under = $person->place->plus($ahead->times(0.02 * $person->statureM));
-        $block = static fn (float $forward, float $left, float $width, float $depth, float $from, float $to): Solids => $solids->prism(Polygon::box($under->plus($ahead->times($forward))->plus($ahead->left()->times($left)), $width, $depth, $person->facingRad), $from, $to, Material::Wood);
+        $block = static fn (float $forward, float $left, float $width, float $depth, float $from, float $to): Solids => $solids->prism(
+            Polygon::box($under->plus($ahead->times($forward))->plus($ahead->left()->times($left)), $width, $depth, $person->facingRad),
+            $from,
+            $to,
+            Material::Wood,
+        );
         $top = $person->seatHeightM;
         $block(0.0, 0.0, $widthM, 0.42, $top - 0.05, $top);
         $backM < 0.05 ?: $block(-0.25, 0.0, $widthM, 0.08, $top - 0.05, $top + $backM);
@@ -82,7 +95,14 @@ final class Figure
         $nose = $centre->plus($face->times(0.5 * Body::HEAD_DEPTH * $h)->at(-0.004 * $h));
         $across = $face->left()->times(0.009 * $h)->at(0);
         $neck = $centre->minus($face->times(0.012 * $h)->at(0));
-        $this->solids->limb($neck->minus(new Vec3(0, 0, 0.125 * $h)), $neck->minus(new Vec3(0, 0, 0.06 * $h)), 0.036 * $h, 0.03 * $h, Material::Skin, 8);
+        $this->solids->limb(
+            $neck->minus(new Vec3(0, 0, 0.125 * $h)),
+            $neck->minus(new Vec3(0, 0, 0.06 * $h)),
+            0.036 * $h,
+            0.03 * $h,
+            Material::Skin,
+            8,
+        );
         $this->solids->ellipsoid(
             $centre,
             $face->at(0),
@@ -92,8 +112,16 @@ final class Figure
             $this->eyeMarks($centre, $face),
         );
         $this->solids->loft(
-            [self::p($nose->minus($across)->plus(new Vec3(0, 0, -0.02 * $h))), self::p($nose->plus($face->times(0.016 * $h)->at(-0.018 * $h))), self::p($nose->plus($across)->plus(new Vec3(0, 0, -0.02 * $h)))],
-            [self::p($nose->minus($across->times(0.4))), self::p($nose->plus($face->times(0.003 * $h)->at(0.012 * $h))), self::p($nose->plus($across->times(0.4)))],
+            [
+                self::p($nose->minus($across)->plus(new Vec3(0, 0, -0.02 * $h))),
+                self::p($nose->plus($face->times(0.016 * $h)->at(-0.018 * $h))),
+                self::p($nose->plus($across)->plus(new Vec3(0, 0, -0.02 * $h))),
+            ],
+            [
+                self::p($nose->minus($across->times(0.4))),
+                self::p($nose->plus($face->times(0.003 * $h)->at(0.012 * $h))),
+                self::p($nose->plus($across->times(0.4))),
+            ],
             Material::Skin,
         );
     }
@@ -120,9 +148,30 @@ final class Figure
         $shoulder = $place->plus($back)->at($this->body->shoulderM());
         $chest = Vec3::between($hip, $shoulder, 0.72);
         $across = $this->left->at(0);
-        $this->solids->taper($hip, $chest, $across, [Body::HIP_BREADTH * $h / 2, 0.068 * $h], [0.43 * Body::SHOULDER_BREADTH * $h, 0.072 * $h], Material::Cloth);
-        $this->solids->taper($chest, $shoulder, $across, [0.43 * Body::SHOULDER_BREADTH * $h, 0.072 * $h], [0.42 * Body::SHOULDER_BREADTH * $h, 0.05 * $h], Material::Cloth);
-        $this->solids->taper($shoulder, $shoulder->plus(new Vec3(0, 0, 0.034 * $h)), $across, [0.42 * Body::SHOULDER_BREADTH * $h, 0.05 * $h], [0.15 * Body::SHOULDER_BREADTH * $h, 0.036 * $h], Material::Cloth);
+        $this->solids->taper(
+            $hip,
+            $chest,
+            $across,
+            [Body::HIP_BREADTH * $h / 2, 0.068 * $h],
+            [0.43 * Body::SHOULDER_BREADTH * $h, 0.072 * $h],
+            Material::Cloth,
+        );
+        $this->solids->taper(
+            $chest,
+            $shoulder,
+            $across,
+            [0.43 * Body::SHOULDER_BREADTH * $h, 0.072 * $h],
+            [0.42 * Body::SHOULDER_BREADTH * $h, 0.05 * $h],
+            Material::Cloth,
+        );
+        $this->solids->taper(
+            $shoulder,
+            $shoulder->plus(new Vec3(0, 0, 0.034 * $h)),
+            $across,
+            [0.42 * Body::SHOULDER_BREADTH * $h, 0.05 * $h],
+            [0.15 * Body::SHOULDER_BREADTH * $h, 0.036 * $h],
+            Material::Cloth,
+        );
     }
 
     private function seatedLimbs(float $side): void
@@ -132,12 +181,20 @@ final class Figure
         $knee = $this->at(0.23, 0.075 * $side, max(Body::KNEE_HEIGHT * $h, $this->body->person->seatHeightM + 0.03 * $h));
         $ankle = $this->at(0.25, 0.075 * $side, 0.045 * $h);
         $this->legs($hip, $knee, $ankle);
-        $this->arm($side, $this->at(0.04, 0.15 * $side, $this->body->hipM() + 0.115 * $h), $knee->plus($this->ahead->times(-0.055 * $h)->at(0.045 * $h)));
+        $this->arm(
+            $side,
+            $this->at(0.04, 0.15 * $side, $this->body->hipM() + 0.115 * $h),
+            $knee->plus($this->ahead->times(-0.055 * $h)->at(0.045 * $h)),
+        );
     }
 
     private function standingLimbs(float $side): void
     {
-        $this->legs($this->at(0, 0.05 * $side, Body::HIP_HEIGHT * $this->h), $this->at(0.01, 0.055 * $side, Body::KNEE_HEIGHT * $this->h), $this->at(0, 0.06 * $side, 0.045 * $this->h));
+        $this->legs(
+            $this->at(0, 0.05 * $side, Body::HIP_HEIGHT * $this->h),
+            $this->at(0.01, 0.055 * $side, Body::KNEE_HEIGHT * $this->h),
+            $this->at(0, 0.06 * $side, 0.045 * $this->h),
+        );
         $this->arm($side, $this->at(-0.01, 0.15 * $side, 0.63 * $this->h), $this->at(0.03, 0.15 * $side, 0.48 * $this->h));
     }
 

@@ -33,7 +33,13 @@ final readonly class FlatFace
         $this->origin = $points[$face[0] ?? 0];
         $this->across = $points[$face[1] ?? 0]->minus($this->origin)->unit();
         $this->up = $this->normal->cross($this->across);
-        $outline = array_map(fn (int $i): array => [$this->across->dot($points[$i]->minus($this->origin)), $this->up->dot($points[$i]->minus($this->origin))], $face);
+        $outline = array_map(
+            fn (int $i): array => [
+                $this->across->dot($points[$i]->minus($this->origin)),
+                $this->up->dot($points[$i]->minus($this->origin)),
+            ],
+            $face,
+        );
         $this->outline = $outline === [] ? [[0.0, 0.0]] : $outline;
     }
 

@@ -17,8 +17,14 @@ final readonly class FocusPull
      * @param  float|null  $farM  null is infinity
      * @param  float  $lengthsASecond  from the mark before, in depths of field a second
      */
-    private function __construct(public Mark $mark, public string $on, public float $distanceM, public float $nearM, public ?float $farM, public float $lengthsASecond)
-    {
+    private function __construct(
+        public Mark $mark,
+        public string $on,
+        public float $distanceM,
+        public float $nearM,
+        public ?float $farM,
+        public float $lengthsASecond,
+    ) {
     }
 
     /** @return list<self> one for each mark that has someone to focus on */
@@ -46,8 +52,14 @@ final readonly class FocusPull
     /** @param  array<string, Body>  $bodies */
     private static function nearestAhead(LensView $view, array $bodies): ?Body
     {
-        $ahead = array_filter($bodies, static fn (Body $b): bool => $view->place($b->eyes) !== null && max(array_map(abs(...), $view->place($b->eyes))) <= 1.0);
-        usort($ahead, static fn (Body $a, Body $b): int => $view->depth(new Vec3($a->eyes->x, $a->eyes->y, $a->eyes->z)) <=> $view->depth($b->eyes));
+        $ahead = array_filter(
+            $bodies,
+            static fn (Body $b): bool => $view->place($b->eyes) !== null && max(array_map(abs(...), $view->place($b->eyes))) <= 1.0,
+        );
+        usort(
+            $ahead,
+            static fn (Body $a, Body $b): int => $view->depth(new Vec3($a->eyes->x, $a->eyes->y, $a->eyes->z)) <=> $view->depth($b->eyes),
+        );
 
         return $ahead[0] ?? null;
     }

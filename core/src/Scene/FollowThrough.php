@@ -8,7 +8,9 @@ use FineFrame\Plan\Edit;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Staging\Furniture;
 
-/** What else an edit means: a lens that is changed brings its own focal length and stop along, an aim that is freed stays where it points. */
+/**
+ * What else an edit means: a lens that is changed brings its own focal length and stop along, an aim that is freed stays where it points.
+ */
 final readonly class FollowThrough
 {
     private function __construct(private SetupPlan $setup, private Edit $edit)
@@ -36,7 +38,13 @@ final readonly class FollowThrough
     {
         $moves = array_intersect(["{$at}x_m", "{$at}y_m", "{$at}turn_deg"], array_keys($this->edit->values)) !== [];
 
-        return ! $moves || $thing->found !== null ? [] : ["{$at}found_x_m" => $thing->place->x, "{$at}found_y_m" => $thing->place->y, "{$at}found_turn_deg" => round(rad2deg($thing->turnRad), 3)];
+        return ! $moves || $thing->found !== null
+            ? []
+            : [
+                "{$at}found_x_m" => $thing->place->x,
+                "{$at}found_y_m" => $thing->place->y,
+                "{$at}found_turn_deg" => round(rad2deg($thing->turnRad), 3),
+            ];
     }
 
     /** @return array<string, float> the focal length and stop nearest to those set that the new glass has */
@@ -47,7 +55,10 @@ final readonly class FollowThrough
         }
         $camera = $this->setup->cameras[$id];
         $kit = $this->setup->plan->kit;
-        $chosen = fn (string $key, ?string $now): mixed => array_key_exists($at.$key, $this->edit->values) ? $this->edit->values[$at.$key] : $now;
+        $chosen = fn (string $key, ?string $now): mixed => array_key_exists(
+            $at.$key,
+            $this->edit->values,
+        ) ? $this->edit->values[$at.$key] : $now;
         [$lens, $reducer] = [$chosen('lens', $camera->placement->lens), $chosen('reducer', $camera->placement->reducer)];
         $lens = is_string($lens) ? ($kit->lenses[$lens] ?? null) : null;
         if ($lens === null) {
@@ -69,6 +80,9 @@ final readonly class FollowThrough
         }
         $view = LensView::of($this->setup->cameras[$id], $this->setup->bodyFor($this->setup->cameras[$id]));
 
-        return ["{$at}aim/bearing_deg" => round(fmod(rad2deg($view->bearingRad) + 360, 360), 2), "{$at}aim/tilt_deg" => round(rad2deg($view->tiltRad), 2)];
+        return [
+            "{$at}aim/bearing_deg" => round(fmod(rad2deg($view->bearingRad) + 360, 360), 2),
+            "{$at}aim/tilt_deg" => round(rad2deg($view->tiltRad), 2),
+        ];
     }
 }

@@ -20,8 +20,16 @@ final readonly class Footprint
      * @param  float  $floorM  what it stands on, above the room's floor
      * @param  Support|null  $support  null for a person
      */
-    private function __construct(public string $owner, public ThingKind $kind, public string $path, public Vec2 $centre, public float $radiusM, public Vec3 $load, public float $floorM, public ?Support $support)
-    {
+    private function __construct(
+        public string $owner,
+        public ThingKind $kind,
+        public string $path,
+        public Vec2 $centre,
+        public float $radiusM,
+        public Vec3 $load,
+        public float $floorM,
+        public ?Support $support,
+    ) {
     }
 
     /** Whoever holds something takes so much floor, metres from their middle. */
@@ -33,17 +41,53 @@ final readonly class Footprint
         $all = [];
         $supports = $scene->setup->plan->kit->supports;
         foreach ($scene->setup->cameras as $id => $camera) {
-            $all[] = self::under($id, ThingKind::Camera, 'cameras', $scene, Gear::cameraMount($camera, $scene->views[$id]->forwardVector()), $scene->views[$id]->forwardVector()->floor(), $camera->support, $camera->placement->heightM);
+            $all[] = self::under(
+                $id,
+                ThingKind::Camera,
+                'cameras',
+                $scene,
+                Gear::cameraMount($camera, $scene->views[$id]->forwardVector()),
+                $scene->views[$id]->forwardVector()->floor(),
+                $camera->support,
+                $camera->placement->heightM,
+            );
         }
         foreach ($scene->lamps as $id => $lamp) {
-            $all[] = self::under($id, ThingKind::Light, 'lights', $scene, $lamp->rear(), $lamp->facing()->floor(), $supports[$lamp->placement->stand], $lamp->placement->heightM);
+            $all[] = self::under(
+                $id,
+                ThingKind::Light,
+                'lights',
+                $scene,
+                $lamp->rear(),
+                $lamp->facing()->floor(),
+                $supports[$lamp->placement->stand],
+                $lamp->placement->heightM,
+            );
         }
         foreach ($scene->booms as $id => $boom) {
-            $all[] = self::under($id, ThingKind::Boom, 'microphones', $scene, $boom->placement->standTop(), $boom->tip()->minus($boom->placement->standTop())->floor(), $boom->stand, $boom->placement->standHeightM);
+            $all[] = self::under(
+                $id,
+                ThingKind::Boom,
+                'microphones',
+                $scene,
+                $boom->placement->standTop(),
+                $boom->tip()->minus($boom->placement->standTop())->floor(),
+                $boom->stand,
+                $boom->placement->standHeightM,
+            );
         }
         foreach ($scene->setup->bodies as $id => $body) {
             $kind = $body->person->role === Role::Subject ? ThingKind::Subject : ThingKind::Interviewer;
-            $all[] = new self($id, $kind, "subjects/$id", $body->person->place, $body->person->posture === Posture::Seated ? 0.35 : 0.25, $body->eyes, $body->floorM, null);
+            $all[] = new self(
+                $id,
+                $kind,
+                "subjects/$id",
+                $body->person->place,
+                $body->person->posture === Posture::Seated ? 0.35 : 0.25,
+                $body->eyes,
+                $body->floorM,
+                null,
+            );
         }
 
         return $all;
@@ -63,21 +107,41 @@ final readonly class Footprint
     /** Two loads, one over the other on one stand. */
     public function sharesStandWith(self $other): bool
     {
-        return $this->support !== null && $other->support !== null && $this->support->id === $other->support->id && $this->support->kind->stands()
+        return $this->support !== null
+            && $other->support !== null
+            && $this->support->id === $other->support->id
+            && $this->support->kind->stands()
             && $this->centre->distanceTo($other->centre) < self::ONE_STAND_M && abs($this->load->z - $other->load->z) > self::ONE_STAND_M;
     }
 
     /** Two columns nearer than this are one, metres; two loads on it are farther apart. */
     private const ONE_STAND_M = 0.12;
 
-    private static function under(string $id, ThingKind $kind, string $list, Scene $scene, Vec3 $load, Vec2 $ahead, Support $support, float $height): self
-    {
+    private static function under(
+        string $id,
+        ThingKind $kind,
+        string $list,
+        Scene $scene,
+        Vec3 $load,
+        Vec2 $ahead,
+        Support $support,
+        float $height,
+    ): self {
         $held = $support->kind->isCarried() && $kind !== ThingKind::Camera;
         $centre = match (true) {
             $held && $kind === ThingKind::Light => Gear::behind($load->floor(), $ahead),
             default => Gear::foot($support, $load->floor(), $ahead),
         };
 
-        return new self($id, $kind, "$list/$id", $centre, $held ? self::HOLDER_M : $support->legRadiusM, $load->floor()->at($height), $scene->setup->room->standingAt($centre), $support);
+        return new self(
+            $id,
+            $kind,
+            "$list/$id",
+            $centre,
+            $held ? self::HOLDER_M : $support->legRadiusM,
+            $load->floor()->at($height),
+            $scene->setup->room->standingAt($centre),
+            $support,
+        );
     }
 }

@@ -8,7 +8,8 @@ use FineFrame\Geometry\Vec3;
 use FineFrame\Light\PolygonSource;
 
 /**
- * How much of the light of each patch of a room meets each other one, past walls and clutter: Lambert's polygon formula from the middles of both,
+ * How much of the light of each patch of a room meets each other one, past walls and clutter: Lambert's polygon formula from the middles of
+ * both,
  * then scaled until each patch's factors to all others sum to one, so that no light is lost. What clutter hides it takes itself.
  */
 final readonly class FormFactors
@@ -81,10 +82,16 @@ final readonly class FormFactors
             return $a->areaM2 * $b->areaM2 * $way->dot($a->normal) * -$way->dot($b->normal) / (M_PI * $square * $square);
         }
 
-        return ($a->areaM2 * PolygonSource::luxPerNit($b->corners, $a->middle, $a->normal) + $b->areaM2 * PolygonSource::luxPerNit($a->corners, $b->middle, $b->normal)) / (2 * M_PI);
+        return (
+            $a->areaM2 * PolygonSource::luxPerNit($b->corners, $a->middle, $a->normal)
+            + $b->areaM2 * PolygonSource::luxPerNit($a->corners, $b->middle, $b->normal)
+        ) / (2 * M_PI);
     }
 
-    /** @return non-empty-list<array{Vec3, Vec3}> from all parts of two patches to the middle of the other, so that a mirror image is asked alike */
+    /**
+     * @return non-empty-list<array{Vec3, Vec3}> from all parts of two patches to the middle of the other, so that a mirror image is asked
+     *     alike
+     */
     private function rays(int $i, int $j): array
     {
         [$a, $b] = [$this->patches->all[$i]->middle, $this->patches->all[$j]->middle];
@@ -124,7 +131,8 @@ final readonly class FormFactors
     }
 
     /**
-     * Scaled until what a patch exchanges with all others is its area (Sinkhorn, kept alike both ways); a block's surface is what comes out.
+     * Scaled until what a patch exchanges with all others is its area (Sinkhorn, kept alike both ways); a block's surface is what comes
+     * out.
      *
      * @param  array<int, array<int, float>>  $exchange
      * @return list<list<float>>
@@ -146,7 +154,11 @@ final readonly class FormFactors
         }
         $kept = [];
         foreach ($exchange as $i => $row) {
-            $kept[] = array_map(static fn (float $factor, float $other): float => $factor * $scale[$i] * $other, array_values($row), array_values($scale));
+            $kept[] = array_map(
+                static fn (float $factor, float $other): float => $factor * $scale[$i] * $other,
+                array_values($row),
+                array_values($scale),
+            );
         }
 
         return $kept;

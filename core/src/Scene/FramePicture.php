@@ -27,8 +27,13 @@ final class FramePicture
     private readonly ?float $focusM;
 
     /** @param  list<Solid>  $solids  what stands in the room, as far as it may be seen */
-    private function __construct(private readonly Scene $scene, private readonly LensView $real, private readonly LensView $view, private readonly array $solids, private readonly bool $isLit = false)
-    {
+    private function __construct(
+        private readonly Scene $scene,
+        private readonly LensView $real,
+        private readonly LensView $view,
+        private readonly array $solids,
+        private readonly bool $isLit = false,
+    ) {
         $this->shading = $scene->shading();
         $body = $scene->setup->bodyFor($real->camera);
         $focus = $body === null ? 0.0 : $real->depth($body->eyes);
@@ -45,7 +50,12 @@ final class FramePicture
             $frame = $pane->isWindow ? [] : $pane->outline($view);
             $mirror = count($frame) < 3 ? null : $pane->mirrored($view);
             if ($mirror !== null) {
-                $polygons = self::reflected($polygons, $pane, (new self($scene, $view, $mirror, array_values(array_filter($scene->solids, static fn (Solid $s): bool => $s->owner !== $pane->owner))))->painted(), $frame);
+                $polygons = self::reflected(
+                    $polygons,
+                    $pane,
+                    (new self($scene, $view, $mirror, array_values(array_filter($scene->solids, static fn (Solid $s): bool => $s->owner !== $pane->owner))))->painted(),
+                    $frame,
+                );
             }
         }
         $picture->polygons = $polygons;
@@ -129,7 +139,19 @@ final class FramePicture
             }
             $points = self::project(array_map(static fn (int $p): array => $ahead[$p], $face), $view);
             if ($points !== []) {
-                $faces[] = new FramePolygon($solid->owner, $solid->kind, $solid->faceMaterials[$i] ?? $solid->material, $points, $this->shading->stops(self::middle($solid, $face), $plane, $this->isLit ? $this->scene->seenBy($solid) : [], $this->isLit ? $this->scene->around()->on($solid, $plane) : null), $this->blur(array_map(static fn (int $p): float => $ahead[$p][2], $face)));
+                $faces[] = new FramePolygon(
+                    $solid->owner,
+                    $solid->kind,
+                    $solid->faceMaterials[$i] ?? $solid->material,
+                    $points,
+                    $this->shading->stops(
+                        self::middle($solid, $face),
+                        $plane,
+                        $this->isLit ? $this->scene->seenBy($solid) : [],
+                        $this->isLit ? $this->scene->around()->on($solid, $plane) : null,
+                    ),
+                    $this->blur(array_map(static fn (int $p): float => $ahead[$p][2], $face)),
+                );
             }
         }
         foreach ($faces === [] ? [] : $solid->decals as [$corners, $material]) {
@@ -139,7 +161,10 @@ final class FramePicture
         return $faces === [] ? null : self::boxed($solid, $faces, min($depths), max($depths));
     }
 
-    /** @return list<FramePolygon> a wall, the floor or the ceiling by its lit patches, over the whole of it: nothing darker shines through their seams */
+    /**
+     * @return list<FramePolygon> a wall, the floor or the ceiling by its lit patches, over the whole of it: nothing darker shines through
+     *     their seams
+     */
     private function patches(Solid $solid): array
     {
         $all = [];
@@ -187,7 +212,18 @@ final class FramePicture
         $ahead = array_map($view->seen(...), $corners);
         $points = self::project($ahead, $view);
 
-        return $points === [] ? [] : [new FramePolygon($solid->owner, $solid->kind, $material, $points, $this->shading->stops($mark->centre, $plane), $this->blur(array_column($ahead, 2)))];
+        return $points === []
+            ? []
+            : [
+                new FramePolygon(
+                    $solid->owner,
+                    $solid->kind,
+                    $material,
+                    $points,
+                    $this->shading->stops($mark->centre, $plane),
+                    $this->blur(array_column($ahead, 2)),
+                ),
+            ];
     }
 
     /**
@@ -204,7 +240,10 @@ final class FramePicture
         foreach ($ahead as $point) {
             if (($point[2] < LensView::NEAR_M) !== ($last[2] < LensView::NEAR_M)) {
                 $t = (LensView::NEAR_M - $last[2]) / ($point[2] - $last[2]);
-                $points[] = [($last[0] + $t * ($point[0] - $last[0])) / (LensView::NEAR_M * $view->tanX), ($last[1] + $t * ($point[1] - $last[1])) / (LensView::NEAR_M * $view->tanY)];
+                $points[] = [
+                    ($last[0] + $t * ($point[0] - $last[0])) / (LensView::NEAR_M * $view->tanX),
+                    ($last[1] + $t * ($point[1] - $last[1])) / (LensView::NEAR_M * $view->tanY),
+                ];
                 $inside = false;
             }
             if ($point[2] >= LensView::NEAR_M) {

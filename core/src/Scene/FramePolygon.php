@@ -13,7 +13,14 @@ final readonly class FramePolygon
      * @param  float  $blur  the blur disc of what it shows, as a share of the delivered frame's width
      * @param  float  $opacity  less than 1 for what glass gives back
      */
-    public function __construct(public string $owner, public ThingKind $kind, public Material $material, public array $points, public float $stops, public float $blur = 0.0, public float $opacity = 1.0)
-    {
+    public function __construct(
+        public string $owner,
+        public ThingKind $kind,
+        public Material $material,
+        public array $points,
+        public float $stops,
+        public float $blur = 0.0,
+        public float $opacity = 1.0,
+    ) {
     }
 }

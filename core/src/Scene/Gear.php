@@ -50,16 +50,30 @@ final class Gear
     {
         [$rail, $height] = [$path->rail(), $path->marks[0]->heightM];
 
-        return $rail === null ? [] : (new Solids($path->move->id, ThingKind::Rail))->prism($rail, $height - self::RAIL_M[1], $height - self::RAIL_M[0], Material::Metal)->all();
+        return $rail === null
+            ? []
+            : (new Solids($path->move->id, ThingKind::Rail))->prism(
+                $rail,
+                $height - self::RAIL_M[1],
+                $height - self::RAIL_M[0],
+                Material::Metal,
+            )->all();
     }
 
     /** A box that holds a camera and whoever is at it: what is quickly tested first. */
     public static function around(Camera $camera, Vec3 $forward): Solid
     {
-        $place = $camera->isManned() ? self::operatorPlace($camera, $forward)->plus($camera->placement->place)->times(0.5) : $camera->placement->place;
+        $place = $camera->isManned()
+            ? self::operatorPlace($camera, $forward)->plus($camera->placement->place)->times(0.5)
+            : $camera->placement->place;
         $half = $camera->isManned() ? 0.8 : 0.6;
 
-        return (new Solids($camera->placement->id, ThingKind::Camera))->prism(Polygon::box($place, 2 * $half, 2 * $half, 0.0), 0.0, max(1.8, $camera->placement->heightM + 1.2), Material::Black)->all()[0];
+        return (new Solids($camera->placement->id, ThingKind::Camera))->prism(
+            Polygon::box($place, 2 * $half, 2 * $half, 0.0),
+            0.0,
+            max(1.8, $camera->placement->heightM + 1.2),
+            Material::Black,
+        )->all()[0];
     }
 
     /** Whoever carries the camera or stands at it. */
@@ -71,7 +85,12 @@ final class Gear
     /** @return list<Solid> whoever is at it; nothing where nobody is */
     public static function operator(Camera $camera, Vec3 $forward, float $floorM = 0.0): array
     {
-        $person = Person::crew($camera->placement->id, $camera->placement->operator, self::operatorPlace($camera, $forward), $forward->floor()->bearing());
+        $person = Person::crew(
+            $camera->placement->id,
+            $camera->placement->operator,
+            self::operatorPlace($camera, $forward),
+            $forward->floor()->bearing(),
+        );
 
         return $camera->isManned() ? Figure::of(Body::looking($person, null, $floorM), ThingKind::Camera) : [];
     }
@@ -79,8 +98,17 @@ final class Gear
     private static function hood(Solids $solids, Prompter $prompter, Vec3 $pupil, Vec3 $forward, Vec3 $across): void
     {
         $up = $across->cross($forward)->unit();
-        $ring = static fn (float $ahead): array => array_map(static fn (array $c): array => (static fn (Vec3 $p): array => [$p->x, $p->y, $p->z])($pupil->plus($forward->times($ahead))->plus($across->times($c[0]))->plus($up->times($c[1]))),
-            [[-$prompter->widthM / 2, -$prompter->downM], [-$prompter->widthM / 2, $prompter->upM], [$prompter->widthM / 2, $prompter->upM], [$prompter->widthM / 2, -$prompter->downM]]);
+        $ring = static fn (
+            float $ahead,
+        ): array => array_map(static fn (array $c): array => (static fn (Vec3 $p): array => [$p->x, $p->y, $p->z])(
+            $pupil->plus($forward->times($ahead))->plus($across->times($c[0]))->plus($up->times($c[1])),
+        ),
+            [
+                [-$prompter->widthM / 2, -$prompter->downM],
+                [-$prompter->widthM / 2, $prompter->upM],
+                [$prompter->widthM / 2, $prompter->upM],
+                [$prompter->widthM / 2, -$prompter->downM],
+            ]);
         $solids->loft($ring(0.02), $ring($prompter->depthM), Material::Black);
     }
 
@@ -101,7 +129,17 @@ final class Gear
         $solids->loft(array_map($p, $small), array_map($p, $front), Material::Black, Material::LampFace);
         self::support($solids, $stand, $rear, $box->facing()->floor(), $floorM);
 
-        return [...$solids->all(), ...self::holder($stand, $box->placement->id, self::behind($rear->floor(), $box->facing()->floor()), $box->facing()->floor(), ThingKind::Light, $floorM)];
+        return [
+            ...$solids->all(),
+            ...self::holder(
+                $stand,
+                $box->placement->id,
+                self::behind($rear->floor(), $box->facing()->floor()),
+                $box->facing()->floor(),
+                ThingKind::Light,
+                $floorM,
+            ),
+        ];
     }
 
     /** @return list<Solid> on its support; held by hand, with whoever holds the pole */
@@ -113,7 +151,10 @@ final class Gear
         $ahead = $boom->tip()->minus($boom->placement->standTop())->floor();
         self::support($solids, $boom->stand, $boom->placement->standTop(), $ahead, $floorM);
 
-        return [...$solids->all(), ...self::holder($boom->stand, $boom->placement->id, $boom->placement->standPlace, $ahead, ThingKind::Boom, $floorM)];
+        return [
+            ...$solids->all(),
+            ...self::holder($boom->stand, $boom->placement->id, $boom->placement->standPlace, $ahead, ThingKind::Boom, $floorM),
+        ];
     }
 
     /**
@@ -129,14 +170,24 @@ final class Gear
         if ($stands) {
             $solids->limb($at->floor()->at(min($floorM, $at->z - 0.01)), $at, 0.014, 0.012, Material::Metal, 4);
             foreach ([0, 1, 2] as $leg) {
-                $solids->limb($at->floor()->plus((new Vec2(0, 1))->turnedClockwise($leg * 2 * M_PI / 3)->times(self::MIC_LEGS_M))->at($floorM), $at->floor()->at($floorM + max(0.01, min(0.2, $at->z - $floorM))), 0.012, 0.014, Material::Metal, 4);
+                $solids->limb(
+                    $at->floor()->plus((new Vec2(0, 1))->turnedClockwise($leg * 2 * M_PI / 3)->times(self::MIC_LEGS_M))->at($floorM),
+                    $at->floor()->at($floorM + max(0.01, min(0.2, $at->z - $floorM))),
+                    0.012,
+                    0.014,
+                    Material::Metal,
+                    4,
+                );
             }
         }
 
         return $solids->all();
     }
 
-    /** How high a microphone is over what it stands on where nobody has said, metres: by where it lies, on a stand, and a pair for the whole room. */
+    /**
+     * How high a microphone is over what it stands on where nobody has said, metres: by where it lies, on a stand, and a pair for the whole
+     * room.
+     */
     public const LEVELS_M = ['on a table' => 0.75, 'on the floor' => 0.02];
 
     public const STAND_M = 1.6;
@@ -182,7 +233,9 @@ final class Gear
     /** @return list<Solid> nobody where it holds by itself */
     private static function holder(Support $support, string $id, Vec2 $place, Vec2 $ahead, ThingKind $kind, float $floorM): array
     {
-        return $support->kind->isCarried() ? Figure::of(Body::looking(Person::crew($id, '', $place, self::level($ahead)->bearing()), null, $floorM), $kind) : [];
+        return $support->kind->isCarried()
+            ? Figure::of(Body::looking(Person::crew($id, '', $place, self::level($ahead)->bearing()), null, $floorM), $kind)
+            : [];
     }
 
     /** A column to the floor and three legs, one of them ahead; an arm from a column aside; a clamp and a hand have none. */

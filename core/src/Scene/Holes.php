@@ -19,7 +19,10 @@ final readonly class Holes
     /** Places on a window, a side, by which light that comes in is shared out. */
     private const GRID = 5;
 
-    /** @var array<string, list<array{Vec2, Vec2, Vec2, float, float, float, float, float}>> by wall: corner, unit along it, unit inward, width, sill, head, depth, share let through */
+    /**
+     * @var array<string, list<array{Vec2, Vec2, Vec2, float, float, float, float, float}>> by wall: corner, unit along it, unit inward,
+     *     width, sill, head, depth, share let through
+     */
     private array $byWall;
 
     private string $key;
@@ -31,7 +34,10 @@ final readonly class Holes
             $passes = Windows::veil($opening)->passes();
             if ($opening->kind === OpeningKind::Window && $passes > 0.0) {
                 $line = $rooms->lineOf($opening);
-                $all[$opening->wall][] = [$line->from, $line->direction(), $rooms->wallOf($opening)->inward(), $line->length(), $opening->sillM, $opening->headM, $opening->revealM, $passes];
+                $all[$opening->wall][] = [
+                    $line->from, $line->direction(), $rooms->wallOf($opening)->inward(), $line->length(),
+                    $opening->sillM, $opening->headM, $opening->revealM, $passes,
+                ];
             }
         }
         $this->byWall = $all;
@@ -78,7 +84,9 @@ final readonly class Holes
         foreach (array_merge([], ...array_values($this->byWall)) as [$corner, $unit, $inward, $width, $sill, $head]) {
             for ($i = 0; $i < self::GRID ** 2; $i++) {
                 $parts[] = [
-                    $corner->plus($unit->times($width * (intdiv($i, self::GRID) + 0.5) / self::GRID))->at($sill + ($head - $sill) * ($i % self::GRID + 0.5) / self::GRID),
+                    $corner->plus(
+                        $unit->times($width * (intdiv($i, self::GRID) + 0.5) / self::GRID),
+                    )->at($sill + ($head - $sill) * ($i % self::GRID + 0.5) / self::GRID),
                     $inward->at(0.0), $width * ($head - $sill) / self::GRID ** 2,
                 ];
             }

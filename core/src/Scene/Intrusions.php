@@ -24,7 +24,10 @@ final class Intrusions
 
     public function covers(): Covers
     {
-        return $this->covers ??= new Covers($this->view, array_filter([...$this->scene->shell, ...$this->scene->solidsSeenBy($this->view->camera)],
+        return $this->covers ??= new Covers($this->view, array_filter([
+            ...$this->scene->shell,
+            ...$this->scene->solidsSeenBy($this->view->camera),
+        ],
             fn (Solid $s): bool => $s->material !== Material::Floor && $s->material !== Material::Ceiling && $s->owner !== $this->but));
     }
 
@@ -33,7 +36,13 @@ final class Intrusions
     {
         $unwanted = $this->unwanted();
         $found = [];
-        foreach ($this->scene->shared->list($this->key(), fn (): array => array_filter(array_map($this->share(...), $unwanted), static fn (float $share): bool => $share > self::LEAST_SHARE)) as $owner => $share) {
+        foreach ($this->scene->shared->list(
+            $this->key(),
+            fn (): array => array_filter(
+                array_map($this->share(...), $unwanted),
+                static fn (float $share): bool => $share > self::LEAST_SHARE,
+            ),
+        ) as $owner => $share) {
             $found[] = new Intrusion((string) $owner, $unwanted[$owner][0]->kind, $share, $this->clearances((string) $owner));
         }
 
@@ -61,10 +70,15 @@ final class Intrusions
         return array_sum(array_map($this->clear(...), $solids)) / (4 * $this->view->cropX * $this->view->cropY);
     }
 
-    /** The area of the frame, which is 4, that a solid fills and nothing hides: its outline less what is before it; by samples where it is run through. */
+    /**
+     * The area of the frame, which is 4, that a solid fills and nothing hides: its outline less what is before it; by samples where it is
+     * run through.
+     */
     private function clear(Solid $solid): float
     {
-        $outline = $this->view->mayShow($solid) ? Convex::clip($this->covers()->of($solid)->outline(), $this->view->cropX, $this->view->cropY) : [];
+        $outline = $this->view->mayShow($solid)
+            ? Convex::clip($this->covers()->of($solid)->outline(), $this->view->cropX, $this->view->cropY)
+            : [];
         if (count($outline) < 3) {
             return 0.0;
         }
@@ -132,13 +146,18 @@ final class Intrusions
         return array_diff_key($this->scene->unwanted(), [$this->view->camera->placement->id => true]);
     }
 
-    /** @return array{left: float, right: float, bottom: float, top: float} how far what shows reaches in from each side, metres across or up */
+    /**
+     * @return array{left: float, right: float, bottom: float, top: float} how far what shows reaches in from each side, metres across or up
+     */
     private function clearances(string $owner): array
     {
         [$x, $y] = [$this->view->tanX * $this->view->cropX, $this->view->tanY * $this->view->cropY];
         $clear = ['left' => 0.0, 'right' => 0.0, 'bottom' => 0.0, 'top' => 0.0];
         // Moved up in a tilted view, a part also comes nearer or goes away: that is the second term.
-        [$rising, $sinking] = [max(0.2, $this->view->up[2] - $this->view->forward[2] * $y), max(0.2, $this->view->up[2] + $this->view->forward[2] * $y)];
+        [$rising, $sinking] = [
+            max(0.2, $this->view->up[2] - $this->view->forward[2] * $y),
+            max(0.2, $this->view->up[2] + $this->view->forward[2] * $y),
+        ];
         foreach ($this->scene->solidsOf($owner) as $solid) {
             $ahead = array_map($this->view->seen(...), $solid->points);
             foreach ($solid->faces as $face) {

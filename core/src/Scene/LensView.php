@@ -54,7 +54,12 @@ final readonly class LensView
     {
         [$sb, $cb, $st, $ct] = [sin($bearingRad), cos($bearingRad), sin($tiltRad), cos($tiltRad)];
         $pupil = $camera->pupil();
-        [$this->eye, $this->forward, $this->right, $this->up] = $axes ?? [[$pupil->x, $pupil->y, $pupil->z], [$sb * $ct, $cb * $ct, $st], [$cb, -$sb, 0.0], [-$sb * $st, -$cb * $st, $ct]];
+        [$this->eye, $this->forward, $this->right, $this->up] = $axes ?? [
+            [$pupil->x, $pupil->y, $pupil->z],
+            [$sb * $ct, $cb * $ct, $st],
+            [$cb, -$sb, 0.0],
+            [-$sb * $st, -$cb * $st, $ct],
+        ];
         $this->tanX = tan($camera->recorded->horizontalRad() / 2);
         $this->tanY = tan($camera->recorded->verticalRad() / 2);
         [$this->slantX, $this->slantY] = [cos(atan($this->tanX)), cos(atan($this->tanY))];
@@ -95,7 +100,12 @@ final readonly class LensView
     {
         $eye = [$this->eye[0] - 2 * $offM * $normal[0], $this->eye[1] - 2 * $offM * $normal[1], $this->eye[2] - 2 * $offM * $normal[2]];
 
-        return new self($this->camera, $this->bearingRad, $this->tiltRad, [$eye, self::flipped($this->forward, $normal), self::flipped($this->right, $normal), self::flipped($this->up, $normal)]);
+        return new self(
+            $this->camera,
+            $this->bearingRad,
+            $this->tiltRad,
+            [$eye, self::flipped($this->forward, $normal), self::flipped($this->right, $normal), self::flipped($this->up, $normal)],
+        );
     }
 
     /**
@@ -143,7 +153,14 @@ final readonly class LensView
     /** The same for lenses that see the same of everything. */
     public function key(): string
     {
-        return pack('d*', ...$this->eye, ...$this->forward, ...$this->right, ...$this->up, ...[$this->tanX, $this->tanY, $this->cropX, $this->cropY]);
+        return pack(
+            'd*',
+            ...$this->eye,
+            ...$this->forward,
+            ...$this->right,
+            ...$this->up,
+            ...[$this->tanX, $this->tanY, $this->cropX, $this->cropY],
+        );
     }
 
     /** False when a solid's sphere lies past a side of the recorded frame. */
@@ -152,7 +169,9 @@ final readonly class LensView
         [$x, $y, $z] = $this->seen($solid->centre);
         $r = $solid->radius;
 
-        return $z > -$r && abs($x) * $this->slantX <= $z * $this->tanX * $this->slantX + $r && abs($y) * $this->slantY <= $z * $this->tanY * $this->slantY + $r;
+        return $z > -$r
+            && abs($x) * $this->slantX <= $z * $this->tanX * $this->slantX + $r
+            && abs($y) * $this->slantY <= $z * $this->tanY * $this->slantY + $r;
     }
 
     /** @return array{float, float}|null where a point lands, or null behind the lens */

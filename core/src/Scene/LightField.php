@@ -28,7 +28,9 @@ final readonly class LightField
      */
     public function at(Vec3 $point, bool $isRough = false): array
     {
-        $axis = $this->lens === null || $this->lens->distanceTo($point) < 0.05 ? new Vec3(0, 0, 1) : $this->lens->minus($point)->floor()->unit()->at(0.0);
+        $axis = $this->lens === null || $this->lens->distanceTo($point) < 0.05
+            ? new Vec3(0, 0, 1)
+            : $this->lens->minus($point)->floor()->unit()->at(0.0);
         $lux = [];
         foreach ($this->scene->lamps as $id => $lamp) {
             $full = $lamp->placement->on ? FaceLight::from($lamp, $point, $axis) : 0.0;
@@ -86,6 +88,9 @@ final readonly class LightField
     /** @return array{float, float} where the grid begins: a hand's breadth inside the room's lower left */
     public static function corner(Room $room): array
     {
-        return [min([INF, ...array_column($room->floor->corners, 'x')]) + 0.02, min([INF, ...array_column($room->floor->corners, 'y')]) + 0.02];
+        return [
+            min([INF, ...array_column($room->floor->corners, 'x')]) + 0.02,
+            min([INF, ...array_column($room->floor->corners, 'y')]) + 0.02,
+        ];
     }
 }

@@ -35,7 +35,10 @@ final class LitShell
     {
     }
 
-    /** @return list<array{list<array{float, float, float}>, float}> the patches of a flat solid: corners, and stops against the wanted exposure */
+    /**
+     * @return list<array{list<array{float, float, float}>, float}> the patches of a flat solid: corners, and stops against the wanted
+     *     exposure
+     */
     public function of(Solid $solid): array
     {
         return $this->patches[spl_object_id($solid)] ??= $this->cut($solid);
@@ -69,7 +72,12 @@ final class LitShell
             if (max($stops) - min($stops) > self::STEP_STOPS) {
                 $half = $size / 2;
 
-                return [...$this->square($face, $x, $y, $half), ...$this->square($face, $x + $half, $y, $half), ...$this->square($face, $x, $y + $half, $half), ...$this->square($face, $x + $half, $y + $half, $half)];
+                return [
+                    ...$this->square($face, $x, $y, $half),
+                    ...$this->square($face, $x + $half, $y, $half),
+                    ...$this->square($face, $x, $y + $half, $half),
+                    ...$this->square($face, $x + $half, $y + $half, $half),
+                ];
             }
         }
         $count = count($part);
@@ -91,7 +99,11 @@ final class LitShell
                 [$u, $v] = [($i + 0.5) / $steps, ($j + 0.5) / $steps];
                 $stops = (1 - $v) * ((1 - $u) * $a + $u * $b) + $v * ((1 - $u) * $c + $u * $d);
                 [$left, $low, $side] = [$x + $i * $size / $steps, $y + $j * $size / $steps, $size / $steps];
-                $patches[] = $this->patch($face, [[$left, $low], [$left + $side, $low], [$left + $side, $low + $side], [$left, $low + $side]], $stops);
+                $patches[] = $this->patch(
+                    $face,
+                    [[$left, $low], [$left + $side, $low], [$left + $side, $low + $side], [$left, $low + $side]],
+                    $stops,
+                );
             }
         }
 

@@ -17,8 +17,16 @@ final readonly class Obstacle
     private float $reachM;
 
     /** @param  string|null  $path  as an edit addresses it; null when it cannot be moved */
-    private function __construct(public string $id, public string $name, public ?string $path, public Vec2 $place, public Polygon $footprint, public float $baseM, public float $topM, public bool $carriesStands)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public ?string $path,
+        public Vec2 $place,
+        public Polygon $footprint,
+        public float $baseM,
+        public float $topM,
+        public bool $carriesStands,
+    ) {
         $this->middle = $footprint->middle();
         $this->reachM = max(array_map($this->middle->distanceTo(...), $footprint->corners));
     }
@@ -26,10 +34,31 @@ final readonly class Obstacle
     /** @return list<self> */
     public static function allOf(Scene $scene): array
     {
-        $all = array_map(static fn (Furniture $f): self => new self($f->id, $f->name, "furniture/$f->id", $f->place, $f->footprint(), $f->baseM, $f->baseM + $f->heightM, false), $scene->setup->setup->furniture);
+        $all = array_map(
+            static fn (Furniture $f): self => new self(
+                $f->id,
+                $f->name,
+                "furniture/$f->id",
+                $f->place,
+                $f->footprint(),
+                $f->baseM,
+                $f->baseM + $f->heightM,
+                false,
+            ),
+            $scene->setup->setup->furniture,
+        );
         foreach ($scene->setup->room->built as $built) {
             foreach ($built->blocks() as [$footprint, $base, $top]) {
-                $all[] = new self($built->id, $built->name, null, self::middle($footprint, $built), $footprint, $base, $top, $built->kind->carriesStands());
+                $all[] = new self(
+                    $built->id,
+                    $built->name,
+                    null,
+                    self::middle($footprint, $built),
+                    $footprint,
+                    $base,
+                    $top,
+                    $built->kind->carriesStands(),
+                );
             }
         }
 
@@ -39,7 +68,8 @@ final readonly class Obstacle
     /** Whether any of it may be within a distance of a place; settled quickly for what is far. */
     public function isNear(Vec2 $place, float $distance): bool
     {
-        return abs($this->middle->x - $place->x) <= $distance + $this->reachM && abs($this->middle->y - $place->y) <= $distance + $this->reachM;
+        return abs($this->middle->x - $place->x) <= $distance + $this->reachM
+            && abs($this->middle->y - $place->y) <= $distance + $this->reachM;
     }
 
     private static function middle(Polygon $footprint, Built $built): Vec2

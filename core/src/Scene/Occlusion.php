@@ -34,7 +34,12 @@ final readonly class Occlusion
             [$nearest, $owner] = [0.999, null];
             foreach ([...$scene->shell, ...$scene->solids] as $solid) {
                 $met = self::isLeftOut($solid, [$but, $lamp->placement->id]) ? null : $solid->hitBy($from, $ray);
-                if ($met !== null && $met < $nearest && $met > 1e-4 && ($solid->kind !== ThingKind::Room || $scene->holes()->passes($solid->owner, $from, $ray, $met) <= 0.0)) {
+                if (
+                    $met !== null
+                    && $met < $nearest
+                    && $met > 1e-4
+                    && ($solid->kind !== ThingKind::Room || $scene->holes()->passes($solid->owner, $from, $ray, $met) <= 0.0)
+                ) {
                     [$nearest, $owner] = [$met, $solid->owner];
                 }
             }
@@ -50,7 +55,10 @@ final readonly class Occlusion
     public static function isOpen(Scene $scene, Vec3 $point, Vec3 $towards, string $but): bool
     {
         foreach ($scene->solids as $solid) {
-            if (! self::isLeftOut($solid, [$but]) && $solid->hitBy([$point->x, $point->y, $point->z], [$towards->x, $towards->y, $towards->z]) !== null) {
+            if (
+                ! self::isLeftOut($solid, [$but])
+                && $solid->hitBy([$point->x, $point->y, $point->z], [$towards->x, $towards->y, $towards->z]) !== null
+            ) {
                 return false;
             }
         }
@@ -74,7 +82,10 @@ final readonly class Occlusion
 
         // A few rays are cast sooner than what they depend on is written down.
         return $rays < self::RAYS ? self::byRays($scene, $corners, $from, $before, $rays)
-            : $scene->shared->share(self::key($scene, $corners, $from, $before), static fn (): float => self::looked($scene, $corners, $point, $before));
+            : $scene->shared->share(
+                self::key($scene, $corners, $from, $before),
+                static fn (): float => self::looked($scene, $corners, $point, $before),
+            );
     }
 
     /**
@@ -125,7 +136,9 @@ final readonly class Occlusion
             for ($j = 0; $j < $rays; $j++) {
                 [$s, $t] = [($i + 0.5) / $rays, ($j + 0.5) / $rays];
                 $clear += self::passes($scene, $before, $from, [
-                    $a->x + $across->x * $s + $up->x * $t - $from[0], $a->y + $across->y * $s + $up->y * $t - $from[1], $a->z + $across->z * $s + $up->z * $t - $from[2],
+                    $a->x + $across->x * $s + $up->x * $t - $from[0],
+                    $a->y + $across->y * $s + $up->y * $t - $from[1],
+                    $a->z + $across->z * $s + $up->z * $t - $from[2],
                 ]);
             }
         }
@@ -151,7 +164,9 @@ final readonly class Occlusion
     /** @param  list<string>  $but */
     private static function isLeftOut(Solid $solid, array $but): bool
     {
-        return (in_array($solid->owner, $but, true) && ($solid->kind !== ThingKind::Furniture || $solid->owner !== $but[0])) || $solid->material === Material::Floor || $solid->material === Material::Ceiling;
+        return (in_array($solid->owner, $but, true) && ($solid->kind !== ThingKind::Furniture || $solid->owner !== $but[0]))
+            || $solid->material === Material::Floor
+            || $solid->material === Material::Ceiling;
     }
 
     /**
@@ -165,7 +180,11 @@ final readonly class Occlusion
      */
     private static function before(Scene $scene, array $corners, array $from, array $but): array
     {
-        [$mx, $my, $mz] = [($corners[0]->x + $corners[2]->x) / 2, ($corners[0]->y + $corners[2]->y) / 2, ($corners[0]->z + $corners[2]->z) / 2];
+        [$mx, $my, $mz] = [
+            ($corners[0]->x + $corners[2]->x) / 2,
+            ($corners[0]->y + $corners[2]->y) / 2,
+            ($corners[0]->z + $corners[2]->z) / 2,
+        ];
         [$dx, $dy, $dz] = [$mx - $from[0], $my - $from[1], $mz - $from[2]];
         $length = sqrt($dx * $dx + $dy * $dy + $dz * $dz);
         $half = $corners[0]->distanceTo($corners[2]) / 2;

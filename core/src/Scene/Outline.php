@@ -42,7 +42,10 @@ final class Outline
                 [$a, $b] = [$ahead[$from], $ahead[$face[($i + 1) % count($face)]]];
                 if (($a[2] < LensView::NEAR_M) !== ($b[2] < LensView::NEAR_M)) {
                     $t = (LensView::NEAR_M - $a[2]) / ($b[2] - $a[2]);
-                    $cuts[] = [($a[0] + $t * ($b[0] - $a[0])) / (LensView::NEAR_M * $view->tanX), ($a[1] + $t * ($b[1] - $a[1])) / (LensView::NEAR_M * $view->tanY)];
+                    $cuts[] = [
+                        ($a[0] + $t * ($b[0] - $a[0])) / (LensView::NEAR_M * $view->tanX),
+                        ($a[1] + $t * ($b[1] - $a[1])) / (LensView::NEAR_M * $view->tanY),
+                    ];
                 }
             }
         }

@@ -16,8 +16,14 @@ use FineFrame\Staging\Finish;
 final readonly class Pane
 {
     /** @param  non-empty-list<array{float, float, float}>  $corners  counter-clockwise from before it */
-    private function __construct(public string $owner, public string $name, public Finish $finish, public bool $isWindow, public array $corners, private Vec3 $normal)
-    {
+    private function __construct(
+        public string $owner,
+        public string $name,
+        public Finish $finish,
+        public bool $isWindow,
+        public array $corners,
+        private Vec3 $normal,
+    ) {
     }
 
     /** @return list<self> */
@@ -25,16 +31,41 @@ final readonly class Pane
     {
         $panes = [];
         foreach ($scene->setup->room->openings as $opening) {
-            if ($opening->kind === OpeningKind::Window && $opening->glazing !== Glazing::Open && $opening->glazing !== Glazing::Frosted && $opening->curtain === Curtain::None) {
+            if (
+                $opening->kind === OpeningKind::Window
+                && $opening->glazing !== Glazing::Open
+                && $opening->glazing !== Glazing::Frosted
+                && $opening->curtain === Curtain::None
+            ) {
                 $line = $scene->setup->room->lineOf($opening);
-                $panes[] = self::upright($opening->id, $opening->name, Finish::Glazed, true, $line->to, $line->from, $opening->sillM, $opening->headM, $scene->setup->room->wallOf($opening)->inward());
+                $panes[] = self::upright(
+                    $opening->id,
+                    $opening->name,
+                    Finish::Glazed,
+                    true,
+                    $line->to,
+                    $line->from,
+                    $opening->sillM,
+                    $opening->headM,
+                    $scene->setup->room->wallOf($opening)->inward(),
+                );
             }
         }
         foreach ($scene->setup->setup->furniture as $thing) {
             if ($thing->finish !== Finish::Matt) {
                 $ahead = Vec2::towards($thing->turnRad);
                 [$middle, $half] = [$thing->place->plus($ahead->times($thing->depthM / 2)), $ahead->left()->times($thing->widthM / 2)];
-                $panes[] = self::upright($thing->id, $thing->name, $thing->finish, false, $middle->plus($half), $middle->minus($half), $thing->baseM, $thing->baseM + $thing->heightM, $ahead);
+                $panes[] = self::upright(
+                    $thing->id,
+                    $thing->name,
+                    $thing->finish,
+                    false,
+                    $middle->plus($half),
+                    $middle->minus($half),
+                    $thing->baseM,
+                    $thing->baseM + $thing->heightM,
+                    $ahead,
+                );
             }
         }
 
@@ -66,8 +97,24 @@ final readonly class Pane
         return $view->mayShow($flat) ? Convex::clip(Outline::of($flat, $view), 1.0, 1.0) : [];
     }
 
-    private static function upright(string $owner, string $name, Finish $finish, bool $isWindow, Vec2 $left, Vec2 $right, float $from, float $to, Vec2 $normal): self
-    {
-        return new self($owner, $name, $finish, $isWindow, [[$left->x, $left->y, $from], [$right->x, $right->y, $from], [$right->x, $right->y, $to], [$left->x, $left->y, $to]], $normal->at(0.0));
+    private static function upright(
+        string $owner,
+        string $name,
+        Finish $finish,
+        bool $isWindow,
+        Vec2 $left,
+        Vec2 $right,
+        float $from,
+        float $to,
+        Vec2 $normal,
+    ): self {
+        return new self(
+            $owner,
+            $name,
+            $finish,
+            $isWindow,
+            [[$left->x, $left->y, $from], [$right->x, $right->y, $from], [$right->x, $right->y, $to], [$left->x, $left->y, $to]],
+            $normal->at(0.0),
+        );
     }
 }

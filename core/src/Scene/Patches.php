@@ -6,7 +6,10 @@ namespace FineFrame\Scene;
 
 use FineFrame\Geometry\Convex;
 
-/** A flat face of the room cut into rectangles: as many along each side as fit, all alike, so that a room and its mirror image are cut alike. */
+/**
+ * A flat face of the room cut into rectangles: as many along each side as fit, all alike, so that a room and its mirror image are cut
+ * alike.
+ */
 final class Patches
 {
     private const LEAST_M2 = 1e-4;
@@ -60,7 +63,11 @@ final class Patches
      */
     private static function cuts(array $breaks, float $low, float $high, float $sizeM): array
     {
-        $ends = [$low, ...array_filter($breaks, static fn (float $b): bool => $b > $low + self::CLOSE_M && $b < $high - self::CLOSE_M), $high];
+        $ends = [
+            $low,
+            ...array_filter($breaks, static fn (float $b): bool => $b > $low + self::CLOSE_M && $b < $high - self::CLOSE_M),
+            $high,
+        ];
         sort($ends);
         $cuts = [$low];
         for ($i = 1; $i < count($ends); $i++) {

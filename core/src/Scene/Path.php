@@ -102,14 +102,21 @@ final readonly class Path
         return $best;
     }
 
-    /** A slider's rail on the floor: between the marks farthest apart, and as long as it is built; null without one or without a way to go. */
+    /**
+     * A slider's rail on the floor: between the marks farthest apart, and as long as it is built; null without one or without a way to go.
+     */
     public function rail(): ?Polygon
     {
         [$from, $to] = $this->farthest();
         $way = $to->minus($from);
 
         return $this->camera->support->kind !== SupportKind::Slider || $way->length() < 0.01 ? null
-            : Polygon::box($from->plus($to)->times(0.5), self::RAIL_WIDE_M, max($this->camera->support->railM, $way->length()), $way->bearing());
+            : Polygon::box(
+                $from->plus($to)->times(0.5),
+                self::RAIL_WIDE_M,
+                max($this->camera->support->railM, $way->length()),
+                $way->bearing(),
+            );
     }
 
     /** Metres a second over the floor from the mark before to a mark; 0 at the first. */
@@ -125,7 +132,10 @@ final readonly class Path
         $last = $this->between($from, $to, 0.0);
         for ($k = 1; $k <= $steps; $k++) {
             $view = $this->between($from, $to, $k / $steps);
-            if (abs(Turn::wrapped($view->bearingRad - $last->bearingRad)) > self::STEP_RAD || abs($view->tiltRad - $last->tiltRad) > self::STEP_RAD) {
+            if (
+                abs(Turn::wrapped($view->bearingRad - $last->bearingRad)) > self::STEP_RAD
+                || abs($view->tiltRad - $last->tiltRad) > self::STEP_RAD
+            ) {
                 return true;
             }
             $last = $view;
@@ -155,16 +165,25 @@ final readonly class Path
         [$height, $focal] = [$mix($from->heightM, $to->heightM), exp($mix(log($from->focalMm), log($to->focalMm)))];
         $placed = fn (Aim $aim): Camera => $this->camera->as($this->camera->placement->at($place, $height, $focal, $aim));
         if ($from->subject !== null && $from->subject === $to->subject) {
-            return LensView::of($placed(Aim::at($from->subject, $mix($from->lead, $to->lead), LookingSide::Ahead, $mix($from->eyeLine, $to->eyeLine))), $this->setup->bodies[$from->subject]);
+            return LensView::of(
+                $placed(Aim::at($from->subject, $mix($from->lead, $to->lead), LookingSide::Ahead, $mix($from->eyeLine, $to->eyeLine))),
+                $this->setup->bodies[$from->subject],
+            );
         }
         [$one, $other] = [$this->aimed($from), $this->aimed($to)];
-        [$bearing, $tilt] = [$one->bearingRad + Turn::wrapped($other->bearingRad - $one->bearingRad) * $share, $mix($one->tiltRad, $other->tiltRad)];
+        [$bearing, $tilt] = [
+            $one->bearingRad + Turn::wrapped($other->bearingRad - $one->bearingRad) * $share,
+            $mix($one->tiltRad, $other->tiltRad),
+        ];
 
         return LensView::along($placed(Aim::along($bearing, $tilt)), $bearing, $tilt);
     }
 
     private function aimed(Mark $mark): LensView
     {
-        return LensView::of($this->camera->as($this->camera->placement->at($mark->place, $mark->heightM, $mark->focalMm, $mark->aim())), $this->setup->bodies[$mark->subject ?? ''] ?? null);
+        return LensView::of(
+            $this->camera->as($this->camera->placement->at($mark->place, $mark->heightM, $mark->focalMm, $mark->aim())),
+            $this->setup->bodies[$mark->subject ?? ''] ?? null,
+        );
     }
 }

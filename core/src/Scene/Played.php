@@ -48,7 +48,12 @@ final class Played
     {
         $top = $this->body->person->posture === Posture::Standing ? 0.62 * $this->body->person->statureM : 0.9;
         $this->solids->limb($this->at(0.62, 0, 0), $this->at(0.62, 0, $top), 0.012, 0.012, Material::Black, 4);
-        $this->solids->prism(Polygon::box($this->at(0.62, 0, 0)->floor(), 0.48, 0.03, $this->body->person->facingRad), $top - 0.02, $top + 0.28, Material::Black);
+        $this->solids->prism(
+            Polygon::box($this->at(0.62, 0, 0)->floor(), 0.48, 0.03, $this->body->person->facingRad),
+            $top - 0.02,
+            $top + 0.28,
+            Material::Black,
+        );
     }
 
     /** Body 0.76 m by 0.44 m at the lower bout, leaning back against the breast; the scroll beside the head. */
@@ -67,7 +72,15 @@ final class Played
     private function guitar(): void
     {
         $hip = $this->body->hipM() + 0.16;
-        $this->solids->taper($this->at(0.2, -0.2, $hip - 0.02), $this->at(0.22, 0.22, $hip + 0.06), new Vec3(0, 0, 1), [0.19, 0.05], [0.14, 0.05], Material::Wood, 10);
+        $this->solids->taper(
+            $this->at(0.2, -0.2, $hip - 0.02),
+            $this->at(0.22, 0.22, $hip + 0.06),
+            new Vec3(0, 0, 1),
+            [0.19, 0.05],
+            [0.14, 0.05],
+            Material::Wood,
+            10,
+        );
         $this->solids->limb($this->at(0.22, 0.22, $hip + 0.06), $this->at(0.24, 0.78, $hip + 0.22), 0.025, 0.022, Material::Wood, 4);
     }
 
@@ -75,7 +88,12 @@ final class Played
     private function keys(): void
     {
         $top = $this->body->person->posture === Posture::Standing ? 0.98 : 0.74;
-        $this->solids->prism(Polygon::box($this->at(0.5, 0, 0)->floor(), 1.35, 0.35, $this->body->person->facingRad), $top - 0.12, $top, Material::Black);
+        $this->solids->prism(
+            Polygon::box($this->at(0.5, 0, 0)->floor(), 1.35, 0.35, $this->body->person->facingRad),
+            $top - 0.12,
+            $top,
+            Material::Black,
+        );
         foreach ([0.4, -0.4] as $side) {
             $this->solids->limb($this->at(0.5, $side, 0), $this->at(0.5, -$side, $top - 0.12), 0.02, 0.02, Material::Metal, 4);
         }
@@ -84,7 +102,14 @@ final class Played
     /** Kick, snare, two toms, a floor tom, hats and two cymbals of usual sizes. */
     private function drums(): void
     {
-        $drum = fn (float $ahead, float $left, float $from, float $to, float $radius): Solids => $this->solids->limb($this->at($ahead, $left, $from), $this->at($ahead, $left, $to), $radius, $radius, Material::Wood, 12);
+        $drum = fn (float $ahead, float $left, float $from, float $to, float $radius): Solids => $this->solids->limb(
+            $this->at($ahead, $left, $from),
+            $this->at($ahead, $left, $to),
+            $radius,
+            $radius,
+            Material::Wood,
+            12,
+        );
         $this->solids->limb($this->at(0.75, 0, 0.28), $this->at(1.2, 0, 0.28), 0.28, 0.28, Material::Wood, 14);
         $drum(0.38, 0.3, 0.52, 0.68, 0.18);
         $drum(0.78, 0.2, 0.66, 0.86, 0.15);

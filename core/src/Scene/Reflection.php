@@ -36,7 +36,12 @@ final readonly class Reflection
             }
             $back = new Covers($mirror, [...$scene->shell, ...$scene->solids]);
             foreach ($scene->unwanted() as $owner => $solids) {
-                $shown = array_filter($solids, static fn (Solid $s): bool => $mirror->mayShow($s) && $back->of($s)->meets($frame) && $pane->before(new Vec3(...$s->centre)) >= 0.0);
+                $shown = array_filter(
+                    $solids,
+                    static fn (Solid $s): bool => $mirror->mayShow($s) && $back->of($s)->meets($frame) && $pane->before(
+                        new Vec3(...$s->centre),
+                    ) >= 0.0,
+                );
                 if ($shown === []) {
                     continue;
                 }
@@ -52,8 +57,16 @@ final readonly class Reflection
      * @param  list<array{float, float}>  $frame
      * @param  array<Solid>  $solids
      */
-    private static function of(LensView $view, LensView $mirror, Pane $pane, array $frame, string $owner, array $solids, Covers $there, Covers $back): self
-    {
+    private static function of(
+        LensView $view,
+        LensView $mirror,
+        Pane $pane,
+        array $frame,
+        string $owner,
+        array $solids,
+        Covers $there,
+        Covers $back,
+    ): self {
         [$area, $outlines] = [0.0, []];
         foreach ($solids as $solid) {
             $part = Convex::within(Outline::of($solid, $mirror), $frame);
@@ -61,7 +74,9 @@ final readonly class Reflection
             foreach (count($part) < 3 ? [] : Convex::samples($part, self::FINEST) as [$at, $share]) {
                 $glass = self::glassAt($view, $pane, $at);
                 // Nothing may stand between the pane and the thing, nor between the lens and the pane.
-                $seen += $back->hider($solid, $at, null, $glass) !== null || $there->isBlocked($at, $glass - 0.02, $pane->owner) ? 0.0 : $share;
+                $seen += $back->hider($solid, $at, null, $glass) !== null || $there->isBlocked($at, $glass - 0.02, $pane->owner)
+                    ? 0.0
+                    : $share;
             }
             $area += $seen;
             $seen <= 0.0 ?: $outlines[] = $part;
@@ -80,6 +95,9 @@ final readonly class Reflection
         $towards = $view->ray($at);
         $before = $pane->before(new Vec3(...$view->eye));
 
-        return $before / max(1e-9, $before - $pane->before(new Vec3($view->eye[0] + $towards[0], $view->eye[1] + $towards[1], $view->eye[2] + $towards[2])));
+        return $before / max(
+            1e-9,
+            $before - $pane->before(new Vec3($view->eye[0] + $towards[0], $view->eye[1] + $towards[1], $view->eye[2] + $towards[2])),
+        );
     }
 }

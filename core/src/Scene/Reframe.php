@@ -51,7 +51,11 @@ final readonly class Reframe
     public static function byLens(Scene $scene, Camera $camera, Body $body, ShotSize $size): self
     {
         $distance = $camera->pupil()->distanceTo($body->eyes);
-        $focal = round($camera->delivered->heightMm * $distance / ($size->usualStatures() * $body->person->statureM) / ($camera->reducer->factor ?? 1.0), 1);
+        $focal = round(
+            $camera->delivered->heightMm * $distance / ($size->usualStatures() * $body->person->statureM)
+                / ($camera->reducer->factor ?? 1.0),
+            1,
+        );
         $lens = self::glass($scene->setup, $camera, $focal);
         $at = "/setups/{$scene->setup->setup->id}/cameras/{$camera->placement->id}";
         $reached = $scene->setup->plan->kit->lenses[$lens] ?? null;
@@ -61,7 +65,17 @@ final readonly class Reframe
             $reached === null => 'lens',
             $distance < $reached->nearestFocusM => 'focus',
             default => '',
-        }, new Edit(($lens === $camera->placement->lens || $reached === null ? [] : ["$at/lens" => $lens, "$at/t_stop" => max($camera->placement->tStop, round($reached->widestT * ($camera->reducer->factor ?? 1.0), 2))]) + ["$at/focal_mm" => $focal]));
+        }, new Edit(
+            (
+                $lens === $camera->placement->lens
+                || $reached === null
+                ? []
+                : [
+                    "$at/lens" => $lens,
+                    "$at/t_stop" => max($camera->placement->tStop, round($reached->widestT * ($camera->reducer->factor ?? 1.0), 2)),
+                ]
+            ) + ["$at/focal_mm" => $focal],
+        ));
     }
 
     public static function byMove(Scene $scene, Camera $camera, Body $body, ShotSize $size): self
@@ -78,17 +92,45 @@ final readonly class Reframe
             $slant <= abs($rise) || $slant < $camera->lens->nearestFocusM => 'focus',
             $flat > $room => 'wall',
             default => '',
-        }, new Edit(["/setups/{$scene->setup->setup->id}/cameras/{$camera->placement->id}/x_m" => round($place->x, 3), "/setups/{$scene->setup->setup->id}/cameras/{$camera->placement->id}/y_m" => round($place->y, 3)]));
+        }, new Edit(
+            [
+                "/setups/{$scene->setup->setup->id}/cameras/{$camera->placement->id}/x_m" => round($place->x, 3),
+                "/setups/{$scene->setup->setup->id}/cameras/{$camera->placement->id}/y_m" => round($place->y, 3),
+            ],
+        ));
     }
 
-    private static function option(Scene $scene, Camera $camera, Body $body, ShotSize $size, bool $isMove, float $focal, string $lens, Vec2 $place, string $why, Edit $edit): self
-    {
+    private static function option(
+        Scene $scene,
+        Camera $camera,
+        Body $body,
+        ShotSize $size,
+        bool $isMove,
+        float $focal,
+        string $lens,
+        Vec2 $place,
+        string $why,
+        Edit $edit,
+    ): self {
         $placed = $camera->as($camera->placement->at($place, $camera->placement->heightM, $focal, $camera->placement->aim));
         $distance = $placed->pupil()->distanceTo($body->eyes);
         $behind = $distance + Backdrop::behind($scene, $placed, $body)->distanceM;
-        $blur = $distance <= $placed->effectiveFocalMm() / 1000 ? 0.0 : $placed->depthOfField()->blurMm($distance, $behind) / $placed->delivered->widthMm;
+        $blur = $distance <= $placed->effectiveFocalMm() / 1000
+            ? 0.0
+            : $placed->depthOfField()->blurMm($distance, $behind) / $placed->delivered->widthMm;
 
-        return new self($size, $isMove, $focal, $lens, $distance, $placed->delivered->widthAt($behind), $blur, Perspective::noseToEar($distance), $why, $edit);
+        return new self(
+            $size,
+            $isMove,
+            $focal,
+            $lens,
+            $distance,
+            $placed->delivered->widthAt($behind),
+            $blur,
+            Perspective::noseToEar($distance),
+            $why,
+            $edit,
+        );
     }
 
     /** The lens on the camera where it reaches, else the first of the kit that does; empty where none does. */

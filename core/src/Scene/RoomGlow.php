@@ -10,7 +10,8 @@ final readonly class RoomGlow
     /**
      * @param  list<float>  $lux  on each patch, then on each piece of clutter, all told
      * @param  list<float>  $back  lumens a square metre that each gives back
-     * @param  array<int, array<int, float>>  $parts  the same of each part of each patch: its own direct light, and the rest as on the whole patch
+     * @param  array<int, array<int, float>>  $parts  the same of each part of each patch: its own direct light, and the rest as on the
+     *     whole patch
      */
     private function __construct(public array $lux, public array $back, public array $parts)
     {
@@ -64,6 +65,10 @@ final readonly class RoomGlow
     {
         $by = static fn (float $v): float => $factor * $v;
 
-        return new self(array_map($by, $this->lux), array_map($by, $this->back), array_map(static fn (array $row): array => array_map($by, $row), $this->parts));
+        return new self(
+            array_map($by, $this->lux),
+            array_map($by, $this->back),
+            array_map(static fn (array $row): array => array_map($by, $row), $this->parts),
+        );
     }
 }

@@ -9,7 +9,8 @@ use FineFrame\Light\PolygonSource;
 use FineFrame\Light\Radiosity;
 
 /**
- * What a room gives back: walls, floor, ceiling and what stands there exchange light until it is balanced. A point gathers it from every direction, so
+ * What a room gives back: walls, floor, ceiling and what stands there exchange light until it is balanced. A point gathers it from every
+ * direction, so
  * that an evenly bright room reads 1 on a plane and 2 on a dome wherever one stands.
  */
 final class RoomLight
@@ -43,12 +44,19 @@ final class RoomLight
         [$this->patches, $this->shared] = [$scene->patches(), $scene->shared];
         $this->exchange = $this->patches->exchange($scene->shared);
         $count = count($this->patches->all);
-        $this->areas = array_map(fn (array $row, int $i): float => $i < $count ? $this->patches->all[$i]->areaM2 : array_sum($row), $this->exchange, array_keys($this->exchange));
+        $this->areas = array_map(
+            fn (array $row, int $i): float => $i < $count ? $this->patches->all[$i]->areaM2 : array_sum($row),
+            $this->exchange,
+            array_keys($this->exchange),
+        );
         $direct = new DirectLight($this->patches);
         $lamps = $direct->ofLamps($scene);
         $all = max(1e-9, array_sum($lamps->givenByLamp));
         $this->lampShares = array_map(static fn (float $given): float => $given / $all, $lamps->givenByLamp);
-        $this->glow = [$this->balanced($lamps), $windows === null ? RoomGlow::none($this->patches) : $this->byDay($direct, $windows, $roomFactor)];
+        $this->glow = [
+            $this->balanced($lamps),
+            $windows === null ? RoomGlow::none($this->patches) : $this->byDay($direct, $windows, $roomFactor),
+        ];
     }
 
     /** The same room and lamps under another daylight. */
@@ -92,7 +100,10 @@ final class RoomLight
         return $this->gathered($point, [[$axis, true], ...array_map(static fn (Vec3 $n): array => [$n, false], $cells)], $who);
     }
 
-    /** @return array{float, float} lumens that come in, by lamps and by day, and that surfaces take: what is lost in the sum is the difference */
+    /**
+     * @return array{float, float} lumens that come in, by lamps and by day, and that surfaces take: what is lost in the sum is the
+     *     difference
+     */
     public function taken(): array
     {
         return array_map(function (RoomGlow $glow): float {
@@ -140,7 +151,16 @@ final class RoomLight
     {
         [$byLamps, $byDay, $sums] = array_fill(0, 3, array_fill(0, count($meters), 0.0));
         $count = count($this->patches->all);
-        $key = implode(' ', [$point->x, $point->y, $point->z, $but, ...array_map(static fn (array $m): string => $m[0]->x.' '.$m[0]->y.' '.$m[0]->z.($m[1] ? ' dome' : ''), $meters)]);
+        $key = implode(
+            ' ',
+            [
+                $point->x,
+                $point->y,
+                $point->z,
+                $but,
+                ...array_map(static fn (array $m): string => $m[0]->x.' '.$m[0]->y.' '.$m[0]->z.($m[1] ? ' dome' : ''), $meters),
+            ],
+        );
         foreach ($this->patches->ways($key, fn (): array => $this->looked($point, $meters, $but)) as [$i, $k, $met, $factors]) {
             // What stands before it is what is seen there.
             $lamps = $met === null ? $this->glow[0]->parts[$i][$k] : $this->glow[0]->back[$count + $met];
@@ -152,7 +172,13 @@ final class RoomLight
             }
         }
 
-        return array_map(static fn (float $l, float $d, float $s, array $m): array => self::evened($l, $d, $s, $m[1]), $byLamps, $byDay, $sums, $meters);
+        return array_map(
+            static fn (float $l, float $d, float $s, array $m): array => self::evened($l, $d, $s, $m[1]),
+            $byLamps,
+            $byDay,
+            $sums,
+            $meters,
+        );
     }
 
     /**
@@ -176,7 +202,9 @@ final class RoomLight
                 $factors = [];
                 foreach ($meters as [$axis, $isDome]) {
                     if ($isNear) {
-                        $factors[] = $isDome ? PolygonSource::domePerNit($part->corners, $point, $axis) : PolygonSource::luxPerNit($part->corners, $point, $axis);
+                        $factors[] = $isDome
+                            ? PolygonSource::domePerNit($part->corners, $point, $axis)
+                            : PolygonSource::luxPerNit($part->corners, $point, $axis);
                     } else {
                         $falling = ($axis->x * $dx + $axis->y * $dy + $axis->z * $dz) / sqrt($square);
                         $takes = $isDome ? (1 + $falling) / 2 : max(0.0, $falling);
@@ -205,12 +233,21 @@ final class RoomLight
     private function balanced(DirectLux $direct): RoomGlow
     {
         $count = count($this->patches->all);
-        $gives = [...array_map(static fn (RoomPatch $p): float => $p->gives, $this->patches->all), ...array_fill(0, count($this->patches->clutter), Clutter::GIVES)];
+        $gives = [
+            ...array_map(static fn (RoomPatch $p): float => $p->gives, $this->patches->all),
+            ...array_fill(0, count($this->patches->clutter), Clutter::GIVES),
+        ];
         $lux = $direct->onPatches($this->patches);
         foreach ($direct->lumensOnClutter as $c => $lumens) {
             $lux[] = $this->areas[$count + $c] > 0.0 ? $lumens / $this->areas[$count + $c] : 0.0;
         }
-        $back = Radiosity::balance($this->exchange, $this->areas, $gives, array_map(static fn (float $l, float $g): float => $l * $g, $lux, $gives), self::STILL);
+        $back = Radiosity::balance(
+            $this->exchange,
+            $this->areas,
+            $gives,
+            array_map(static fn (float $l, float $g): float => $l * $g, $lux, $gives),
+            self::STILL,
+        );
 
         return RoomGlow::of($this->patches, $gives, $direct->onParts, $lux, $back);
     }

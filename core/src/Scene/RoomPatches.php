@@ -104,7 +104,9 @@ final class RoomPatches
         return $this->days[$daylight];
     }
 
-    /** What a source that stays sees of a part: a piece of clutter before it, false where a wall stands between, null where nothing does. */
+    /**
+     * What a source that stays sees of a part: a piece of clutter before it, false where a wall stands between, null where nothing does.
+     */
     public function before(Vec3 $from, int $patch, int $part): int|false|null
     {
         $key = "$from->x $from->y $from->z $patch $part";
@@ -135,7 +137,10 @@ final class RoomPatches
     private static function key(Scene $scene): string
     {
         $shell = array_map(static fn (Solid $s): array => [$s->owner, $s->points, self::lining($scene, $s)], $scene->shell);
-        $glass = array_map(static fn (Opening $o): array => [$o->wall, $o->widthM, $o->sillM, $o->headM, $o->kind->value], $scene->setup->room->openings);
+        $glass = array_map(
+            static fn (Opening $o): array => [$o->wall, $o->widthM, $o->sillM, $o->headM, $o->kind->value],
+            $scene->setup->room->openings,
+        );
         $open = array_map(static fn (PlacedRoom $r): string => $r->room->ceiling->kind->value, $scene->setup->room->all);
 
         return md5(serialize([$shell, $glass, $open, array_map(static fn (Clutter $c): string => $c->key(), Clutter::allOf($scene))]));
@@ -145,7 +150,10 @@ final class RoomPatches
     public function exchange(Shared $shared): array
     {
         if ($this->exchange === null) {
-            $numbers = $shared->numbers(hash('xxh128', "exchange $this->key"), fn (): array => array_merge(...(new FormFactors($this))->exchange()));
+            $numbers = $shared->numbers(
+                hash('xxh128', "exchange $this->key"),
+                fn (): array => array_merge(...(new FormFactors($this))->exchange()),
+            );
             $this->exchange = array_chunk($numbers, max(1, count($this->all) + count($this->clutter)));
         }
 
@@ -155,7 +163,9 @@ final class RoomPatches
     /** @param  string  $key  all that it depends on */
     private function __construct(Scene $scene, private readonly string $key)
     {
-        $this->walls = self::isOdd($scene) ? array_values(array_filter($scene->shell, static fn (Solid $s): bool => $s->material === Material::Wall)) : [];
+        $this->walls = self::isOdd($scene)
+            ? array_values(array_filter($scene->shell, static fn (Solid $s): bool => $s->material === Material::Wall))
+            : [];
         $this->sides = array_map(static fn (Solid $s): array => [$s->planes()[0][0], $s->planes()[0][1], $s->planes()[0][3]], $this->walls);
         $this->clutter = Clutter::allOf($scene);
         $faces = array_map(static fn (Solid $s): FlatFace => new FlatFace($s), $scene->shell);
@@ -169,7 +179,13 @@ final class RoomPatches
             if ($room->room->ceiling->kind === CeilingKind::None) {
                 // Where nothing is overhead, what goes up does not come back.
                 $corners = array_map(static fn (Vec2 $c): Vec3 => $c->at($room->room->heightM), array_reverse($room->room->floor->corners));
-                $sky = new RoomPatch($corners, $room->room->floor->middle()->at($room->room->heightM), new Vec3(0, 0, -1), abs($room->room->floor->signedArea()), 0.0);
+                $sky = new RoomPatch(
+                    $corners,
+                    $room->room->floor->middle()->at($room->room->heightM),
+                    new Vec3(0, 0, -1),
+                    abs($room->room->floor->signedArea()),
+                    0.0,
+                );
                 [$this->all[], $this->parts[]] = [$sky, [$sky]];
             }
         }
@@ -229,14 +245,23 @@ final class RoomPatches
             [$xs, $ys] = [array_column($outline, 0), array_column($outline, 1)];
             $side = max(max([-INF, ...$ys]) - min([INF, ...$ys]), max([-INF, ...$xs]) - min([INF, ...$xs]));
             $this->all[] = self::patch($face, $outline, $gives);
-            $this->parts[] = array_map(static fn (array $part): RoomPatch => self::patch($face, $part, $gives), Patches::again($face, $outline, max(self::PART_M, $side / self::PARTS)));
+            $this->parts[] = array_map(
+                static fn (array $part): RoomPatch => self::patch($face, $part, $gives),
+                Patches::again($face, $outline, max(self::PART_M, $side / self::PARTS)),
+            );
         }
     }
 
     /** @param  list<array{float, float}>  $outline */
     private static function patch(FlatFace $face, array $outline, float $gives): RoomPatch
     {
-        return new RoomPatch(array_map($face->at(...), $outline), $face->at(Convex::centroid($outline)), $face->normal, Convex::area($outline), $gives);
+        return new RoomPatch(
+            array_map($face->at(...), $outline),
+            $face->at(Convex::centroid($outline)),
+            $face->normal,
+            Convex::area($outline),
+            $gives,
+        );
     }
 
     /** @return array<string, float> the share of each wall that windows are */
@@ -246,7 +271,10 @@ final class RoomPatches
         foreach ($scene->setup->room->openings as $opening) {
             $wall = $opening->kind === OpeningKind::Window ? $scene->setup->room->wall($opening->wall) : null;
             if ($wall !== null) {
-                $of = $opening->widthM * ($opening->headM - $opening->sillM) / max(0.1, $wall->line->length() * $scene->setup->room->heightM);
+                $of = $opening->widthM * ($opening->headM - $opening->sillM) / max(
+                    0.1,
+                    $wall->line->length() * $scene->setup->room->heightM,
+                );
                 $share[$opening->wall] = min(1.0, ($share[$opening->wall] ?? 0.0) + $of);
             }
         }
@@ -280,7 +308,9 @@ final class RoomPatches
         $corners = $room->first()->floor->corners;
         $count = count($corners);
         foreach ($corners as $i => $corner) {
-            if ($corners[($i + 1) % $count]->minus($corner)->cross($corners[($i + 2) % $count]->minus($corners[($i + 1) % $count])) < -1e-9) {
+            if ($corners[($i + 1) % $count]->minus($corner)->cross(
+                $corners[($i + 2) % $count]->minus($corners[($i + 1) % $count]),
+            ) < -1e-9) {
                 return true;
             }
         }

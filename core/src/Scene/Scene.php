@@ -141,7 +141,10 @@ final class Scene
      */
     public function panesSeen(Body $body, array $outlines): array
     {
-        return $this->panesSeen[$body->person->id] ??= array_map(fn (array $corners): float => Occlusion::ofFace($this, $corners, $body->eyes, [$body->person->id]), $outlines);
+        return $this->panesSeen[$body->person->id] ??= array_map(
+            fn (array $corners): float => Occlusion::ofFace($this, $corners, $body->eyes, [$body->person->id]),
+            $outlines,
+        );
     }
 
     /** What comes from all around, anywhere in the room. */
@@ -152,7 +155,12 @@ final class Scene
 
     public function shading(): Shading
     {
-        return $this->shading ??= new Shading($this->setup, $this->lamps, $this->around()->mean(), array_values(array_filter(array_map(strval(...), array_keys($this->lamps)), $this->isOutside(...))));
+        return $this->shading ??= new Shading(
+            $this->setup,
+            $this->lamps,
+            $this->around()->mean(),
+            array_values(array_filter(array_map(strval(...), array_keys($this->lamps)), $this->isOutside(...))),
+        );
     }
 
     /** Daylight at the time that is planned for; null where the light that is there is as metered. */
@@ -160,7 +168,13 @@ final class Scene
     {
         $metering = $this->setup->setup->metering;
 
-        return $this->isOtherDay ? $this->windows : ($metering->weather === Weather::AsMetered ? null : $this->windows ??= $this->windowsAt($metering->weather, $this->plannedAt()));
+        return $this->isOtherDay
+            ? $this->windows
+            : (
+                $metering->weather === Weather::AsMetered
+                ? null
+                : $this->windows ??= $this->windowsAt($metering->weather, $this->plannedAt())
+            );
     }
 
     /** @return Windows|null null where nobody has said where the place is, or when is recorded */
@@ -172,7 +186,12 @@ final class Scene
         }
         $sun = Sun::over($site, $time);
 
-        return new Windows($this->setup->room, Daylight::under($weather, $sun->altitudeRad, $sun->distanceAu, $factor ?? $this->setup->setup->metering->skyFactor), $sun, $sun->altitudeRad > max(0.0, $site->skylineRad));
+        return new Windows(
+            $this->setup->room,
+            Daylight::under($weather, $sun->altitudeRad, $sun->distanceAu, $factor ?? $this->setup->setup->metering->skyFactor),
+            $sun,
+            $sun->altitudeRad > max(0.0, $site->skylineRad),
+        );
     }
 
     /**
@@ -185,7 +204,9 @@ final class Scene
         $key = "$weather->value $time";
         if (! array_key_exists($key, $this->days)) {
             $windows = $this->windowsAt($weather, $time);
-            $this->days[$key] = $windows === null ? null : [$windows, $this->room()->under($windows, $this->setup->setup->metering->roomFactor)];
+            $this->days[$key] = $windows === null
+                ? null
+                : [$windows, $this->room()->under($windows, $this->setup->setup->metering->roomFactor)];
         }
 
         return $this->days[$key];
@@ -216,7 +237,9 @@ final class Scene
         $window = $hours->window($site);
         $clock = $this->setup->setup->metering->clock;
 
-        return $clock !== '' ? $hours->momentWithin($site, $clock) : ($window === null ? $hours->moment($site, '12:00') : ($window[0] + $window[1]) / 2);
+        return $clock !== ''
+            ? $hours->momentWithin($site, $clock)
+            : ($window === null ? $hours->moment($site, '12:00') : ($window[0] + $window[1]) / 2);
     }
 
     public function patches(): RoomPatches
@@ -238,7 +261,13 @@ final class Scene
             $this->seenBy[$id] = [];
             $middle = new Vec3(...$solid->centre);
             // Turned to each lamp, it would get this much at most.
-            $lux = array_map(static fn (SoftBox $b): float => $b->placement->on ? $b->candela() / max(0.05, $b->centre()->distanceTo($middle) ** 2) : 0.0, $this->lamps);
+            $lux = array_map(
+                static fn (SoftBox $b): float => $b->placement->on ? $b->candela() / max(
+                    0.05,
+                    $b->centre()->distanceTo($middle) ** 2,
+                ) : 0.0,
+                $this->lamps,
+            );
             foreach (Shading::telling($lux, 0.0) as $lamp) {
                 $this->seenBy[$id][$lamp] = $this->sees($lamp, $middle, $solid->owner);
             }
@@ -252,7 +281,17 @@ final class Scene
     {
         $box = $this->lamps[$lamp];
         [$c, $f] = [$box->centre(), $box->facing()];
-        $key = sprintf('%s %s %.3f %.3f %.3f ', $lamp, $but, $at->x, $at->y, $at->z).pack('d*', $c->x, $c->y, $c->z, $f->x, $f->y, $f->z, $box->emitter->widthM, $box->emitter->heightM);
+        $key = sprintf('%s %s %.3f %.3f %.3f ', $lamp, $but, $at->x, $at->y, $at->z).pack(
+            'd*',
+            $c->x,
+            $c->y,
+            $c->z,
+            $f->x,
+            $f->y,
+            $f->z,
+            $box->emitter->widthM,
+            $box->emitter->heightM,
+        );
 
         return $this->shared->share($this->fingerprint().$key, fn (): float => Occlusion::seen($this, $box, $at, $but, 3));
     }
@@ -260,7 +299,14 @@ final class Scene
     /** The same for scenes in which everything is of one shape in one place, whatever burns. */
     private function fingerprint(): string
     {
-        return $this->fingerprint ??= hash('xxh128', $this->holes()->key().implode('', array_map(static fn (Solid $s): string => $s->owner.$s->shape(), [...$this->shell, ...$this->solids])), true);
+        return $this->fingerprint ??= hash(
+            'xxh128',
+            $this->holes()->key().implode(
+                '',
+                array_map(static fn (Solid $s): string => $s->owner.$s->shape(), [...$this->shell, ...$this->solids]),
+            ),
+            true,
+        );
     }
 
     /** @return list<Solid> what a lens may see: all but the camera itself */
@@ -279,29 +325,53 @@ final class Scene
     {
         $kit = $this->setup->plan->kit;
 
-        return new SoftBox($light, $kit->fixtures[$light->fixture], $light->aim ?? $this->setup->bodies[$light->subject]->eyes, array_values(array_map(static fn (string $id): Modifier => $kit->modifiers[$id], $light->modifiers)));
+        return new SoftBox(
+            $light,
+            $kit->fixtures[$light->fixture],
+            $light->aim ?? $this->setup->bodies[$light->subject]->eyes,
+            array_values(array_map(static fn (string $id): Modifier => $kit->modifiers[$id], $light->modifiers)),
+        );
     }
 
     private function boom(BoomPlacement $boom): Boom
     {
         $kit = $this->setup->plan->kit;
 
-        return new Boom($boom, $kit->microphones[$boom->model], $kit->poles[$boom->pole], $kit->supports[$boom->stand], $this->setup->bodies[$boom->subject]->mouth);
+        return new Boom(
+            $boom,
+            $kit->microphones[$boom->model],
+            $kit->poles[$boom->pole],
+            $kit->supports[$boom->stand],
+            $this->setup->bodies[$boom->subject]->mouth,
+        );
     }
 
     /** @return list<Solid> */
     private function shell(): array
     {
         $room = $this->setup->room;
-        $flat = static fn (string $id, Polygon $floor, float $z, Material $material): Solid => new Solid($id, ThingKind::Room, $material, array_map(static fn (Vec2 $c): array => [$c->x, $c->y, $z], $floor->corners), [range(0, count($floor->corners) - 1)]);
+        $flat = static fn (string $id, Polygon $floor, float $z, Material $material): Solid => new Solid(
+            $id,
+            ThingKind::Room,
+            $material,
+            array_map(static fn (Vec2 $c): array => [$c->x, $c->y, $z], $floor->corners),
+            [range(0, count($floor->corners) - 1)],
+        );
         $through = [];
         foreach ($room->joints as $joint) {
             $way = $joint->threshold();
-            array_push($through, $flat('floor', $way, $joint->opening->sillM, Material::Floor), $flat('ceiling', new Polygon(array_reverse($way->corners)), $joint->opening->headM, Material::Wall));
+            array_push(
+                $through,
+                $flat('floor', $way, $joint->opening->sillM, Material::Floor),
+                $flat('ceiling', new Polygon(array_reverse($way->corners)), $joint->opening->headM, Material::Wall),
+            );
         }
 
         return [
-            ...array_map(static fn (Polygon $f): Solid => $flat('floor', $f, 0.0, Material::Floor), array_map(static fn (PlacedRoom $r): Polygon => $r->room->floor, $room->all)),
+            ...array_map(
+                static fn (Polygon $f): Solid => $flat('floor', $f, 0.0, Material::Floor),
+                array_map(static fn (PlacedRoom $r): Polygon => $r->room->floor, $room->all),
+            ),
             ...array_merge([], ...array_map(static fn (PlacedRoom $r): array => self::ceiling($r->room), $room->all)),
             ...array_map($this->wall(...), $room->panels()),
             ...$through,
@@ -313,7 +383,10 @@ final class Scene
         $wall = $panel->wall;
         [$a, $b] = [$wall->line->from, $wall->line->to];
         $top = $panel->topM === null
-            ? array_map(static fn (Vec3 $p): array => [$p->x, $p->y, $p->z], $panel->room->ceiling->along($wall->line, $panel->room->heightM))
+            ? array_map(
+                static fn (Vec3 $p): array => [$p->x, $p->y, $p->z],
+                $panel->room->ceiling->along($wall->line, $panel->room->heightM),
+            )
             : [[$a->x, $a->y, $panel->topM], [$b->x, $b->y, $panel->topM]];
         $marks = [];
         foreach ($this->setup->room->openings as $opening) {
@@ -323,13 +396,25 @@ final class Scene
                     continue;
                 }
                 $marks[] = [
-                    [[$line->to->x, $line->to->y, $opening->sillM], [$line->from->x, $line->from->y, $opening->sillM], [$line->from->x, $line->from->y, $opening->headM], [$line->to->x, $line->to->y, $opening->headM]],
+                    [
+                        [$line->to->x, $line->to->y, $opening->sillM],
+                        [$line->from->x, $line->from->y, $opening->sillM],
+                        [$line->from->x, $line->from->y, $opening->headM],
+                        [$line->to->x, $line->to->y, $opening->headM],
+                    ],
                     $opening->kind === OpeningKind::Window ? Material::Glass : Material::Door,
                 ];
             }
         }
 
-        return new Solid($wall->id, ThingKind::Room, Material::Wall, [[$b->x, $b->y, $panel->baseM], [$a->x, $a->y, $panel->baseM], ...$top], [range(0, count($top) + 1)], decals: $marks);
+        return new Solid(
+            $wall->id,
+            ThingKind::Room,
+            Material::Wall,
+            [[$b->x, $b->y, $panel->baseM], [$a->x, $a->y, $panel->baseM], ...$top],
+            [range(0, count($top) + 1)],
+            decals: $marks,
+        );
     }
 
     /** @return list<Solid> the ceiling, a face for each slope; none in the open */
@@ -337,7 +422,13 @@ final class Scene
     {
         $faces = [];
         foreach ($room->ceiling->over($room->floor) as $corners) {
-            $faces[] = new Solid('ceiling', ThingKind::Room, Material::Ceiling, array_map(static fn (Vec3 $p): array => [$p->x, $p->y, $p->z], $corners), [array_reverse(range(0, count($corners) - 1))]);
+            $faces[] = new Solid(
+                'ceiling',
+                ThingKind::Room,
+                Material::Ceiling,
+                array_map(static fn (Vec3 $p): array => [$p->x, $p->y, $p->z], $corners),
+                [array_reverse(range(0, count($corners) - 1))],
+            );
         }
 
         return $faces;
@@ -374,7 +465,15 @@ final class Scene
         $all = [];
         foreach ($this->setup->room->built as $built) {
             foreach ($built->blocks() as [$footprint, $from, $to]) {
-                array_push($all, ...(new Solids($built->id, ThingKind::Built))->prism($footprint, $from, $to, $built->kind === BuiltKind::Column ? Material::Wall : Material::Wood)->all());
+                array_push(
+                    $all,
+                    ...(new Solids($built->id, ThingKind::Built))->prism(
+                        $footprint,
+                        $from,
+                        $to,
+                        $built->kind === BuiltKind::Column ? Material::Wall : Material::Wood,
+                    )->all(),
+                );
             }
         }
 
@@ -386,7 +485,15 @@ final class Scene
     {
         $all = [];
         foreach ($this->setup->setup->furniture as $thing) {
-            array_push($all, ...(new Solids($thing->id, $thing->keepOut ? ThingKind::Kit : ThingKind::Furniture))->prism($thing->footprint(), $thing->baseM, $thing->baseM + $thing->heightM, $thing->keepOut ? Material::Black : Material::Wood)->all());
+            array_push(
+                $all,
+                ...(new Solids($thing->id, $thing->keepOut ? ThingKind::Kit : ThingKind::Furniture))->prism(
+                    $thing->footprint(),
+                    $thing->baseM,
+                    $thing->baseM + $thing->heightM,
+                    $thing->keepOut ? Material::Black : Material::Wood,
+                )->all(),
+            );
         }
 
         return $all;
@@ -408,7 +515,14 @@ final class Scene
                 [$at, $worn] = [Gear::microphonePlace($row, $list === 'pairs', $this->setup->room), $row->text('worn')];
                 if ($model !== null && $at !== null && in_array($worn, ['', 'on a stand', ...array_keys(Gear::LEVELS_M)], true)) {
                     $stands = in_array($worn, ['', 'on a stand'], true) && $row->text('hung') !== 'from above';
-                    $all[] = Gear::microphone($row->id, $model, $at, $stands, $row->number('spacing_m') ?? 0.0, $this->setup->room->standingAt($at->floor()));
+                    $all[] = Gear::microphone(
+                        $row->id,
+                        $model,
+                        $at,
+                        $stands,
+                        $row->number('spacing_m') ?? 0.0,
+                        $this->setup->room->standingAt($at->floor()),
+                    );
                 }
             }
         }
@@ -431,7 +545,11 @@ final class Scene
     /** @return list<Solid> whoever is at it alone */
     public function atCamera(LensView $view): array
     {
-        return Gear::operator($view->camera, $view->forwardVector(), $this->setup->room->standingAt(Gear::operatorPlace($view->camera, $view->forwardVector())));
+        return Gear::operator(
+            $view->camera,
+            $view->forwardVector(),
+            $this->setup->room->standingAt(Gear::operatorPlace($view->camera, $view->forwardVector())),
+        );
     }
 
     /** @return list<Solid> */
@@ -442,10 +560,23 @@ final class Scene
         return array_merge(
             [],
             ...array_map($this->standing(...), array_values($this->views)),
-            ...array_map(fn (SoftBox $b): array => Gear::light($b, $supports[$b->placement->stand], $this->setup->room->standingAt($b->rear()->floor())), array_values(array_filter($this->lamps, fn (SoftBox $b): bool => ! $this->isOutside($b->placement->id)))),
-            ...array_map(fn (Boom $b): array => Gear::boom($b, $this->setup->room->standingAt($b->placement->standPlace)), array_values($this->booms)),
+            ...array_map(
+                fn (SoftBox $b): array => Gear::light(
+                    $b,
+                    $supports[$b->placement->stand],
+                    $this->setup->room->standingAt($b->rear()->floor()),
+                ),
+                array_values(array_filter($this->lamps, fn (SoftBox $b): bool => ! $this->isOutside($b->placement->id))),
+            ),
+            ...array_map(
+                fn (Boom $b): array => Gear::boom($b, $this->setup->room->standingAt($b->placement->standPlace)),
+                array_values($this->booms),
+            ),
             ...$this->microphones(),
-            ...array_map(Gear::rail(...), array_filter(array_map(fn (Move $m): ?Path => Path::of($this->setup, $m), $this->setup->setup->moves))),
+            ...array_map(
+                Gear::rail(...),
+                array_filter(array_map(fn (Move $m): ?Path => Path::of($this->setup, $m), $this->setup->setup->moves)),
+            ),
         );
     }
 }

@@ -28,10 +28,25 @@ final readonly class SeatPaths
         if ($body->person->posture !== Posture::Seated) {
             return null;
         }
-        $cameras = array_filter($scene->setup->cameras, static fn (Camera $c): bool => ($scene->setup->bodyFor($c)?->person->id ?? '') === $body->person->id);
-        $lamps = array_filter($scene->lamps, static fn (SoftBox $b): bool => $b->placement->on && $b->placement->subject === $body->person->id);
+        $cameras = array_filter(
+            $scene->setup->cameras,
+            static fn (Camera $c): bool => ($scene->setup->bodyFor($c)?->person->id ?? '') === $body->person->id,
+        );
+        $lamps = array_filter(
+            $scene->lamps,
+            static fn (SoftBox $b): bool => $b->placement->on && $b->placement->subject === $body->person->id,
+        );
 
-        return new self($body, array_map(static fn (Vec3 $v): array => [$v->x, $v->y, $v->z], array_map(static fn (Camera $c): Vec3 => $c->pupil(), $cameras) + array_map(static fn (SoftBox $b): Vec3 => $b->centre(), $lamps)));
+        return new self(
+            $body,
+            array_map(
+                static fn (Vec3 $v): array => [$v->x, $v->y, $v->z],
+                array_map(
+                    static fn (Camera $c): Vec3 => $c->pupil(),
+                    $cameras,
+                ) + array_map(static fn (SoftBox $b): Vec3 => $b->centre(), $lamps),
+            ),
+        );
     }
 
     /** @return array<string, float> by lens or lamp, the share of head and shoulders that a seat of such a size hides */
@@ -60,13 +75,21 @@ final readonly class SeatPaths
     /** The widest seat up to this one, with its back, of which no way is hidden by more than the share; null when none is narrow enough. */
     public function widest(float $share): ?float
     {
-        return $this->largest(Person::STOOL_M, $this->body->person->seatWidthM, fn (float $width): bool => $this->isClear($width, $this->body->person->seatBackM, $share));
+        return $this->largest(
+            Person::STOOL_M,
+            $this->body->person->seatWidthM,
+            fn (float $width): bool => $this->isClear($width, $this->body->person->seatBackM, $share),
+        );
     }
 
     /** The highest back up to this one, at its width; null when not even a stool clears. */
     public function highest(float $share): ?float
     {
-        return $this->largest(0.0, $this->body->person->seatBackM, fn (float $back): bool => $this->isClear($this->body->person->seatWidthM, $back, $share));
+        return $this->largest(
+            0.0,
+            $this->body->person->seatBackM,
+            fn (float $back): bool => $this->isClear($this->body->person->seatWidthM, $back, $share),
+        );
     }
 
     private function isClear(float $widthM, float $backM, float $share): bool
@@ -99,7 +122,10 @@ final readonly class SeatPaths
         $points = [$shoulder->plus($across), $shoulder->minus($across)];
         foreach ([0.45, 0.0, -0.45] as $up) {
             foreach ([[1.0, 0.0], [-1.0, 0.0], [0.0, 1.0], [0.0, -1.0]] as [$ahead, $left]) {
-                $points[] = $head->plus($face->times($ahead * Body::HEAD_DEPTH * $h / 2))->plus($side->times($left * Body::HEAD_BREADTH * $h / 2))->plus(new Vec3(0, 0, $up * Body::HEAD_HEIGHT * $h));
+                $points[] = $head
+                    ->plus($face->times($ahead * Body::HEAD_DEPTH * $h / 2))
+                    ->plus($side->times($left * Body::HEAD_BREADTH * $h / 2))
+                    ->plus(new Vec3(0, 0, $up * Body::HEAD_HEIGHT * $h));
             }
         }
 

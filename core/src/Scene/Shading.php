@@ -19,7 +19,10 @@ final class Shading
     /** A fiftieth of the light is a thirtieth of a stop. */
     private const TELLING = 0.02;
 
-    /** @var array<string, array{float, float, float, float, float, float, float, float, SoftBox|null, float}> by lamp: place, facing, candela, area/π, itself where it gives by intensities or is cut, and the share of it that is seen where nobody has looked */
+    /**
+     * @var array<string, array{float, float, float, float, float, float, float, float, SoftBox|null, float}> by lamp: place, facing,
+     *     candela, area/π, itself where it gives by intensities or is cut, and the share of it that is seen where nobody has looked
+     */
     private array $lamps = [];
 
     private readonly float $wanted;
@@ -34,7 +37,18 @@ final class Shading
         $this->wanted = $setup->setup->metering->wantedLux();
         foreach ($lamps as $id => $lamp) {
             [$c, $f] = [$lamp->centre(), $lamp->facing()];
-            $this->lamps[$id] = [$c->x, $c->y, $c->z, $f->x, $f->y, $f->z, $lamp->candela(), $lamp->emitter->widthM * $lamp->emitter->heightM / M_PI, $lamp->emitter->isEven() ? null : $lamp, in_array($id, $outside, true) ? 0.0 : 1.0];
+            $this->lamps[$id] = [
+                $c->x,
+                $c->y,
+                $c->z,
+                $f->x,
+                $f->y,
+                $f->z,
+                $lamp->candela(),
+                $lamp->emitter->widthM * $lamp->emitter->heightM / M_PI,
+                $lamp->emitter->isEven() ? null : $lamp,
+                in_array($id, $outside, true) ? 0.0 : 1.0,
+            ];
         }
     }
 
@@ -70,8 +84,13 @@ final class Shading
             if ($falling > 0 && $leaving > 0) {
                 $lux[$id] = match (true) {
                     $narrow === null => $candela * $falling * $leaving / ($square * ($square + $spread)),
-                    $narrow->emitter->nits() === null => $narrow->luxAt(new Vec3($at[0], $at[1], $at[2]), new Vec3($plane[0], $plane[1], $plane[2])),
-                    default => $narrow->emitter->leaves(acos(min(1.0, $leaving / sqrt($square)))) * $candela * $falling * $leaving / ($square * ($square + $spread)),
+                    $narrow->emitter->nits() === null => $narrow->luxAt(
+                        new Vec3($at[0], $at[1], $at[2]),
+                        new Vec3($plane[0], $plane[1], $plane[2]),
+                    ),
+                    default => $narrow->emitter->leaves(
+                        acos(min(1.0, $leaving / sqrt($square))),
+                    ) * $candela * $falling * $leaving / ($square * ($square + $spread)),
                 };
             }
         }
@@ -80,7 +99,8 @@ final class Shading
     }
 
     /**
-     * Lamps whose shadows can be seen in a picture: those that give more than a little of the light there. The rest are painted as if nothing hid them.
+     * Lamps whose shadows can be seen in a picture: those that give more than a little of the light there. The rest are painted as if
+     * nothing hid them.
      *
      * @param  array<string, float>  $lux  by lamp
      * @return list<string>

@@ -76,7 +76,10 @@ final class Shared
         return $this->lists[$key];
     }
 
-    /** Begins with what another process answered about the same plan: while something is dragged, only what that bears on is looked for again. */
+    /**
+     * Begins with what another process answered about the same plan: while something is dragged, only what that bears on is looked for
+     * again.
+     */
     public function recall(string $plan): void
     {
         [$this->asked, $this->isNew] = [[], false];
@@ -98,7 +101,10 @@ final class Shared
     public function remember(string $plan): void
     {
         if ($this->isNew) {
-            $this->keep?->write("answers $plan", serialize([array_intersect_key($this->shares, $this->asked), array_intersect_key($this->lists, $this->asked)]));
+            $this->keep?->write(
+                "answers $plan",
+                serialize([array_intersect_key($this->shares, $this->asked), array_intersect_key($this->lists, $this->asked)]),
+            );
         }
     }
 

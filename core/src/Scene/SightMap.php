@@ -8,7 +8,10 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Staging\Body;
 
-/** From where on the floor which faces are seen, at a lens's height: past people, instruments, stands, platforms and a crowd drawn as a block. */
+/**
+ * From where on the floor which faces are seen, at a lens's height: past people, instruments, stands, platforms and a crowd drawn as a
+ * block.
+ */
 final readonly class SightMap
 {
     private const STEP_M = 0.4;
@@ -27,7 +30,12 @@ final readonly class SightMap
     /** @param  string  $but  a camera that is carried about, and hides nothing where it stands now */
     public static function of(Scene $scene, float $heightM, string $but = ''): self
     {
-        $solids = array_values(array_filter([...$scene->shell, ...$scene->solids], static fn (Solid $s): bool => $s->owner !== $but && $s->material !== Material::Floor && $s->material !== Material::Ceiling));
+        $solids = array_values(
+            array_filter(
+                [...$scene->shell, ...$scene->solids],
+                static fn (Solid $s): bool => $s->owner !== $but && $s->material !== Material::Floor && $s->material !== Material::Ceiling,
+            ),
+        );
         $corners = $scene->setup->room->corners();
         [$xs, $ys] = [array_column($corners, 'x'), array_column($corners, 'y')];
         $places = [];
@@ -49,7 +57,12 @@ final readonly class SightMap
             return false;
         }
         foreach ($scene->obstacles() as $thing) {
-            if ($thing->baseM < 1.8 && ! $thing->carriesStands && $thing->isNear($place, self::ROOM_M) && $thing->footprint->distanceTo($place) < self::ROOM_M) {
+            if (
+                $thing->baseM < 1.8
+                && ! $thing->carriesStands
+                && $thing->isNear($place, self::ROOM_M)
+                && $thing->footprint->distanceTo($place) < self::ROOM_M
+            ) {
                 return false;
             }
         }

@@ -31,10 +31,19 @@ final readonly class Sightline
         if ($head === null || count($part) < 3 || $whole <= 0) {
             return new self(0.0, 0.0, '', $turned);
         }
-        [$clear, $hidden] = $survey->covered($head, $part, static fn (Solid $s): bool => $s->owner === $body->person->id && $s->material !== Material::Wood && $s->material !== Material::Black);
+        [$clear, $hidden] = $survey->covered(
+            $head,
+            $part,
+            static fn (Solid $s): bool => $s->owner === $body->person->id && $s->material !== Material::Wood && $s->material !== Material::Black,
+        );
         arsort($hidden);
 
-        return new self(Convex::area($part) / $whole, $clear / max(1e-12, $clear + array_sum($hidden)), (string) (array_key_first($hidden) ?? ''), $turned);
+        return new self(
+            Convex::area($part) / $whole,
+            $clear / max(1e-12, $clear + array_sum($hidden)),
+            (string) (array_key_first($hidden) ?? ''),
+            $turned,
+        );
     }
 
     private static function head(Scene $scene, Body $body): ?Solid

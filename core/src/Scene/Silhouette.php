@@ -17,7 +17,15 @@ final readonly class Silhouette
      * @param  array{float, float}  $heightM  from and to
      * @param  list<string>  $cameras  that see some of it
      */
-    public function __construct(public string $lamp, public string $owner, public string $wall, public array $at, public float $share, public float $edgeM, public array $heightM, public array $cameras)
-    {
+    public function __construct(
+        public string $lamp,
+        public string $owner,
+        public string $wall,
+        public array $at,
+        public float $share,
+        public float $edgeM,
+        public array $heightM,
+        public array $cameras,
+    ) {
     }
 }

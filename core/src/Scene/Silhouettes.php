@@ -59,7 +59,10 @@ final readonly class Silhouettes
         $walls = [];
         $body = $this->scene->setup->bodies[$owner] ?? null;
         // No wall is nearer behind someone than this; less than a hand’s breadth is no shadow on a wall.
-        $clear = max(self::NEAR_M, $body === null ? 0.0 : $this->scene->setup->room->borderDistanceTo($body->person->place) - self::REACH_M);
+        $clear = max(
+            self::NEAR_M,
+            $body === null ? 0.0 : $this->scene->setup->room->borderDistanceTo($body->person->place) - self::REACH_M,
+        );
         foreach ($solids as $solid) {
             [$x, $y, $z] = [$solid->centre[0] - $from->x, $solid->centre[1] - $from->y, $solid->centre[2] - $from->z];
             $distance = sqrt($x * $x + $y * $y + $z * $z);
@@ -75,7 +78,13 @@ final readonly class Silhouettes
             [$wall, $along] = $this->wall($from, $towards);
             $edge = Penumbra::width($size, $along);
             // How thin it is takes longer to say than how large it is at most.
-            if ($wall === null || $along <= 1.02 || $edge > 2 * $solid->radius * $along || $edge > $solid->thinnestM() * $along || ! $reaches($solid->thinnestM())) {
+            if (
+                $wall === null
+                || $along <= 1.02
+                || $edge > 2 * $solid->radius * $along
+                || $edge > $solid->thinnestM() * $along
+                || ! $reaches($solid->thinnestM())
+            ) {
                 continue;
             }
             [$nx, $ny, $nz] = $wall->planes()[0];
@@ -92,13 +101,22 @@ final readonly class Silhouettes
         foreach ($walls as $wall => $parts) {
             $places = array_column($parts, 0);
             $all[] = new Silhouette($lamp->placement->id, $owner, (string) $wall, $places, max(array_column($parts, 1)), min(array_column($parts, 2)),
-                [max(0.0, min(array_map(static fn (array $p): float => $p[0]->z - $p[3], $parts))), min(max(array_column($parts[0][4]->points, 2)), max(array_map(static fn (array $p): float => $p[0]->z + $p[3], $parts)))], $this->cameras($owner, $places));
+                [
+                    max(0.0, min(array_map(static fn (array $p): float => $p[0]->z - $p[3], $parts))),
+                    min(
+                        max(array_column($parts[0][4]->points, 2)),
+                        max(array_map(static fn (array $p): float => $p[0]->z + $p[3], $parts)),
+                    ),
+                ], $this->cameras($owner, $places));
         }
 
         return $all;
     }
 
-    /** Whether the lamp would light that place, were the thing not there: what stands in another's shadow throws none, and from outside it comes by the windows. */
+    /**
+     * Whether the lamp would light that place, were the thing not there: what stands in another's shadow throws none, and from outside it
+     * comes by the windows.
+     */
     private function comesFree(SoftBox $lamp, string $owner, Vec3 $at): bool
     {
         return Occlusion::seen($this->scene, $lamp, $at, $owner, 2) > 0.5;
@@ -114,7 +132,12 @@ final readonly class Silhouettes
         foreach ($this->scene->views as $id => $view) {
             foreach ($id === $owner ? [] : $places as $at) {
                 $seen = $view->place($at);
-                if ($seen !== null && abs($seen[0]) < $view->cropX && abs($seen[1]) < $view->cropY && ! $this->covers[$id]->isBlocked($seen, $view->depth($at) - 0.1, '')) {
+                if (
+                    $seen !== null
+                    && abs($seen[0]) < $view->cropX
+                    && abs($seen[1]) < $view->cropY
+                    && ! $this->covers[$id]->isBlocked($seen, $view->depth($at) - 0.1, '')
+                ) {
                     $cameras[] = $id;
                     break;
                 }
@@ -129,7 +152,9 @@ final readonly class Silhouettes
     {
         [$first, $nearest] = [null, INF];
         foreach ($this->scene->shell as $solid) {
-            $met = $solid->material === Material::Wall ? $solid->hitBy([$from->x, $from->y, $from->z], [$towards->x, $towards->y, $towards->z]) : null;
+            $met = $solid->material === Material::Wall
+                ? $solid->hitBy([$from->x, $from->y, $from->z], [$towards->x, $towards->y, $towards->z])
+                : null;
             if ($met !== null && $met > 1.0 && $met < $nearest) {
                 [$first, $nearest] = [$solid, $met];
             }

@@ -94,7 +94,15 @@ final class Solid
             $decals[] = [self::lifted($points, $byM), $material];
         }
 
-        return new self($this->owner, $this->kind, $this->material, self::lifted($this->points, $byM), $this->faces, $this->faceMaterials, $decals);
+        return new self(
+            $this->owner,
+            $this->kind,
+            $this->material,
+            self::lifted($this->points, $byM),
+            $this->faces,
+            $this->faceMaterials,
+            $decals,
+        );
     }
 
     /**
@@ -131,7 +139,9 @@ final class Solid
         $along = $x * $towards[0] + $y * $towards[1] + $z * $towards[2];
         $length = $towards[0] * $towards[0] + $towards[1] * $towards[1] + $towards[2] * $towards[2];
 
-        return $length <= 0.0 || $x * $x + $y * $y + $z * $z - $along * $along / $length > $this->radius * $this->radius + 1e-9 ? null : $this->solidHit($from, $towards);
+        return $length <= 0.0 || $x * $x + $y * $y + $z * $z - $along * $along / $length > $this->radius * $this->radius + 1e-9
+            ? null
+            : $this->solidHit($from, $towards);
     }
 
     /**

@@ -51,7 +51,11 @@ final class Solids
     {
         $side = $b->minus($a)->unit()->cross($across);
 
-        return $this->loft(self::ring($a, $across, $side, ...$halfA, sides: $sides), self::ring($b, $across, $side, ...$halfB, sides: $sides), $material);
+        return $this->loft(
+            self::ring($a, $across, $side, ...$halfA, sides: $sides),
+            self::ring($b, $across, $side, ...$halfB, sides: $sides),
+            $material,
+        );
     }
 
     /** @return non-empty-list<array{float, float, float}> an ellipse about $at; plain floats, since every person is made of many */
@@ -61,7 +65,11 @@ final class Solids
         for ($i = 0; $i < $sides; $i++) {
             $turn = 2 * M_PI * ($i + 0.5) / $sides;
             [$c, $s] = [$wide * cos($turn), $deep * sin($turn)];
-            $ring[] = [$at->x + $across->x * $c + $side->x * $s, $at->y + $across->y * $c + $side->y * $s, $at->z + $across->z * $c + $side->z * $s];
+            $ring[] = [
+                $at->x + $across->x * $c + $side->x * $s,
+                $at->y + $across->y * $c + $side->y * $s,
+                $at->z + $across->z * $c + $side->z * $s,
+            ];
         }
         assert($ring !== []);
 
@@ -101,7 +109,10 @@ final class Solids
         $points = $faces = $materials = [];
         foreach ($rings as $z) {
             $r = sqrt(1 - $z * $z) * ($z < 0 ? 1 + 0.2 * $z : 1);
-            array_push($points, ...self::ring($centre->plus(new Vec3(0, 0, $radii[2] * $z)), $front, $left, $radii[0] * $r, $radii[1] * $r, $sides));
+            array_push(
+                $points,
+                ...self::ring($centre->plus(new Vec3(0, 0, $radii[2] * $z)), $front, $left, $radii[0] * $r, $radii[1] * $r, $sides),
+            );
         }
         for ($k = 0; $k < count($rings) - 1; $k++) {
             for ($i = 0; $i < $sides; $i++) {

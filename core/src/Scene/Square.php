@@ -21,7 +21,9 @@ final readonly class Square
     {
         [, $wall] = $setup->room->firstWall($view->camera->placement->place, Vec2::towards($view->bearingRad));
 
-        return $wall === null ? null : new self($wall->id, $wall->name, Turn::wrapped($wall->inward()->times(-1.0)->bearing() - $view->bearingRad));
+        return $wall === null
+            ? null
+            : new self($wall->id, $wall->name, Turn::wrapped($wall->inward()->times(-1.0)->bearing() - $view->bearingRad));
     }
 
     /** @return list<self> boxes in the frame, by the nearest of their edges' directions */
@@ -30,7 +32,13 @@ final readonly class Square
         $all = [];
         foreach ($setup->setup->furniture as $thing) {
             $at = $view->place($thing->place->at($thing->baseM + $thing->heightM / 2));
-            if ($thing->shape === Shape::Box && max($thing->widthM, $thing->depthM) >= 0.5 && $at !== null && abs($at[0]) <= $view->cropX && abs($at[1]) <= $view->cropY) {
+            if (
+                $thing->shape === Shape::Box
+                && max($thing->widthM, $thing->depthM) >= 0.5
+                && $at !== null
+                && abs($at[0]) <= $view->cropX
+                && abs($at[1]) <= $view->cropY
+            ) {
                 $quarter = fmod($thing->turnRad - $view->bearingRad, M_PI / 2);
                 $off = $quarter > M_PI / 4 ? $quarter - M_PI / 2 : ($quarter < -M_PI / 4 ? $quarter + M_PI / 2 : $quarter);
                 $all[] = new self($thing->id, $thing->name, $off);

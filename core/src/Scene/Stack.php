@@ -23,8 +23,14 @@ final readonly class Stack
      * @param  float|null  $lowestUpperM  of the upper lens over the lower one as it is
      * @param  float  $upRad  by which the lower one looks up at the eyes
      */
-    private function __construct(public Camera $upper, public Camera $lower, public bool $isClear, public ?float $highestM, public ?float $lowestUpperM, public float $upRad)
-    {
+    private function __construct(
+        public Camera $upper,
+        public Camera $lower,
+        public bool $isClear,
+        public ?float $highestM,
+        public ?float $lowestUpperM,
+        public float $upRad,
+    ) {
     }
 
     /** The first two cameras, where one lies under the other and both are on one person. */
@@ -38,19 +44,46 @@ final readonly class Stack
         [$upper, $lower] = $a->placement->heightM >= $b->placement->heightM ? [$a, $b] : [$b, $a];
         $axis = $body->eyes->floor()->minus($upper->placement->place)->unit();
         $apart = $lower->placement->place->minus($upper->placement->place);
-        if (abs($axis->cross($apart)) > self::BESIDE_M || abs($axis->dot($apart)) > 0.6 || $upper->placement->heightM - $lower->placement->heightM < 0.05) {
+        if (
+            abs($axis->cross($apart)) > self::BESIDE_M
+            || abs($axis->dot($apart)) > 0.6
+            || $upper->placement->heightM - $lower->placement->heightM < 0.05
+        ) {
             return null;
         }
         $clear = static fn (float $high, float $low): bool => self::clears($scene, self::at($upper, $high), self::at($lower, $low));
-        $highest = self::edge(static fn (float $h): bool => $clear($upper->placement->heightM, $h), self::LOWEST_M, $upper->placement->heightM - self::BODIES_M);
-        $lowestUpper = self::edge(static fn (float $h): bool => $clear($h, $lower->placement->heightM), $lower->placement->heightM + 2.0, $lower->placement->heightM + self::BODIES_M);
+        $highest = self::edge(
+            static fn (float $h): bool => $clear($upper->placement->heightM, $h),
+            self::LOWEST_M,
+            $upper->placement->heightM - self::BODIES_M,
+        );
+        $lowestUpper = self::edge(
+            static fn (float $h): bool => $clear($h, $lower->placement->heightM),
+            $lower->placement->heightM + 2.0,
+            $lower->placement->heightM + self::BODIES_M,
+        );
 
-        return new self($upper, $lower, $upper->placement->heightM - $lower->placement->heightM >= self::BODIES_M && $clear($upper->placement->heightM, $lower->placement->heightM), $highest, $lowestUpper, atan2($body->eyes->z - $lower->placement->heightM, $body->eyes->floor()->distanceTo($lower->placement->place)));
+        return new self(
+            $upper,
+            $lower,
+            $upper->placement->heightM - $lower->placement->heightM >= self::BODIES_M
+                && $clear($upper->placement->heightM, $lower->placement->heightM),
+            $highest,
+            $lowestUpper,
+            atan2($body->eyes->z - $lower->placement->heightM, $body->eyes->floor()->distanceTo($lower->placement->place)),
+        );
     }
 
     private static function at(Camera $camera, float $height): Camera
     {
-        return $camera->as($camera->placement->at(new Vec2($camera->placement->place->x, $camera->placement->place->y), $height, $camera->placement->focalMm, $camera->placement->aim));
+        return $camera->as(
+            $camera->placement->at(
+                new Vec2($camera->placement->place->x, $camera->placement->place->y),
+                $height,
+                $camera->placement->focalMm,
+                $camera->placement->aim,
+            ),
+        );
     }
 
     private static function clears(Scene $scene, Camera $upper, Camera $lower): bool

@@ -58,7 +58,12 @@ final class Sweep
                 unset($open[$key]);
             }
             foreach ($seen as $key => [$owner, $by]) {
-                $open[$key] = new Entry($owner, $by, $open[$key]->fromS ?? ($before === null ? $moment : $this->entered($key, $before, $moment)), $moment);
+                $open[$key] = new Entry(
+                    $owner,
+                    $by,
+                    $open[$key]->fromS ?? ($before === null ? $moment : $this->entered($key, $before, $moment)),
+                    $moment,
+                );
             }
             $before = $moment;
         }

@@ -24,6 +24,8 @@ final readonly class Target
             }
         }
 
-        return $first === null ? null : new self($first->owner, $first->kind, $view->camera->pupil()->plus($view->forwardVector()->times($nearest)), $nearest);
+        return $first === null
+            ? null
+            : new self($first->owner, $first->kind, $view->camera->pupil()->plus($view->forwardVector()->times($nearest)), $nearest);
     }
 }

@@ -9,7 +9,8 @@ use FineFrame\Geometry\Vec3;
 use FineFrame\Light\PolygonSource;
 
 /**
- * What a point sees of a flat, convex, luminous face past convex solids: the face's outline less their silhouettes, in pieces. Exact, but for solids
+ * What a point sees of a flat, convex, luminous face past convex solids: the face's outline less their silhouettes, in pieces. Exact, but
+ * for solids
  * that are drawn by flat sides anyway. In plain numbers, since hundreds of lamps and places are asked at every drag.
  *
  * @phpstan-type P2 array{float, float}
@@ -35,8 +36,12 @@ final class Visible
      * @param  P3  $normal  the face's
      * @param  float  $off  how far before the face's plane the point lies, metres
      */
-    private function __construct(private readonly array $from, private readonly array $axes, private readonly array $normal, private readonly float $off)
-    {
+    private function __construct(
+        private readonly array $from,
+        private readonly array $axes,
+        private readonly array $normal,
+        private readonly float $off,
+    ) {
     }
 
     /**

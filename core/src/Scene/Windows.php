@@ -28,13 +28,20 @@ final class Windows
     /** A sheer lets a part through its weave; a lined curtain glows a little. */
     private const CLOTH = ['none' => [1.0, 0.0], 'sheer' => [0.12, 0.33], 'lined' => [0.0, 0.005], 'blackout' => [0.0, 0.0]];
 
-    /** @var array<string, array{non-empty-list<Vec3>, Veil, Vec3, Opening, float}> corners seen from inside, what glass and cloth do, inward normal, and cd/m² of a pane that scatters, all told */
+    /**
+     * @var array<string, array{non-empty-list<Vec3>, Veil, Vec3, Opening, float}> corners seen from inside, what glass and cloth do, inward
+     *     normal, and cd/m² of a pane that scatters, all told
+     */
     private array $panes = [];
 
     private readonly SunInRoom $sunlight;
 
-    public function __construct(private readonly Rooms $rooms, public readonly Daylight $day, public readonly Sun $sun, private readonly bool $isUp)
-    {
+    public function __construct(
+        private readonly Rooms $rooms,
+        public readonly Daylight $day,
+        public readonly Sun $sun,
+        private readonly bool $isUp,
+    ) {
         $this->sunlight = new SunInRoom($rooms, true);
         foreach ($rooms->openings as $opening) {
             $veil = self::veil($opening);
@@ -44,7 +51,13 @@ final class Windows
             $line = $rooms->lineOf($opening);
             $inward = $rooms->wallOf($opening)->inward();
             [$left, $right] = [$line->to, $line->from];
-            $this->panes[$opening->id] = [[$left->at($opening->sillM), $right->at($opening->sillM), $right->at($opening->headM), $left->at($opening->headM)], $veil, $inward->at(0.0), $opening, $veil->scatters() ? $this->glow($opening, $veil, $inward->at(0.0)) : 0.0];
+            $this->panes[$opening->id] = [
+                [$left->at($opening->sillM), $right->at($opening->sillM), $right->at($opening->headM), $left->at($opening->headM)],
+                $veil,
+                $inward->at(0.0),
+                $opening,
+                $veil->scatters() ? $this->glow($opening, $veil, $inward->at(0.0)) : 0.0,
+            ];
         }
     }
 
@@ -63,7 +76,9 @@ final class Windows
     private function glow(Opening $opening, Veil $veil, Vec3 $inward): float
     {
         $sky = ($this->day->skyLux + M_PI * $this->day->groundNits()) / 2;
-        $sun = ! $this->isUp ? 0.0 : Veil::onPane($this->day->sunLux, $this->towardsSun(), $inward) * $this->sunlight->shareLit($opening, $this->sun);
+        $sun = ! $this->isUp
+            ? 0.0
+            : Veil::onPane($this->day->sunLux, $this->towardsSun(), $inward) * $this->sunlight->shareLit($opening, $this->sun);
 
         return $veil->exitance($sun, $sky) / M_PI;
     }
@@ -77,7 +92,9 @@ final class Windows
     /** @return array<string, float> lux of sky and ground on a surface at a point, by window, nothing in the way; `sky` in the open */
     public function diffuse(Vec3 $point, Vec3 $normal): array
     {
-        $lux = $this->sunlight->isUnderSky($point) ? ['sky' => (1 + $normal->z) / 2 * $this->day->skyLux + (1 - $normal->z) / 2 * M_PI * $this->day->groundNits()] : [];
+        $lux = $this->sunlight->isUnderSky($point)
+            ? ['sky' => (1 + $normal->z) / 2 * $this->day->skyLux + (1 - $normal->z) / 2 * M_PI * $this->day->groundNits()]
+            : [];
         foreach ($this->panes as $id => [$corners, $veil, $inward, $opening, $nits]) {
             if ($nits > 0.0) {
                 // The cloth hangs on the inner side: the reveal cuts nothing of it.
@@ -86,7 +103,12 @@ final class Windows
                 continue;
             }
             $seen = self::pastReveal($corners, $inward, $opening->revealM, $point);
-            $lux[$id] = $seen === [] ? 0.0 : $veil->passes() * ($this->day->skyNits() * self::part($seen, $point->z, INF, $point, $normal) + $this->day->groundNits() * self::part($seen, -INF, $point->z, $point, $normal));
+            $lux[$id] = $seen === []
+                ? 0.0
+                : $veil->passes() * (
+                    $this->day->skyNits() * self::part($seen, $point->z, INF, $point, $normal)
+                    + $this->day->groundNits() * self::part($seen, -INF, $point->z, $point, $normal)
+                );
         }
 
         return $lux;
@@ -150,7 +172,12 @@ final class Windows
         }
         [$ab, $bc, $ca] = [Vec3::between($a, $b, 0.5), Vec3::between($b, $c, 0.5), Vec3::between($c, $a, 0.5)];
 
-        return [...$this->quarters([$a, $ab, $ca], $times - 1, $share), ...$this->quarters([$ab, $b, $bc], $times - 1, $share), ...$this->quarters([$ca, $bc, $c], $times - 1, $share), ...$this->quarters([$ab, $bc, $ca], $times - 1, $share)];
+        return [
+            ...$this->quarters([$a, $ab, $ca], $times - 1, $share),
+            ...$this->quarters([$ab, $b, $bc], $times - 1, $share),
+            ...$this->quarters([$ca, $bc, $c], $times - 1, $share),
+            ...$this->quarters([$ab, $bc, $ca], $times - 1, $share),
+        ];
     }
 
     /** @return array<string, non-empty-list<Vec3>> corners of what lets light in, by window */
@@ -175,7 +202,8 @@ final class Windows
 
     public function isOpen(): bool
     {
-        return $this->panes !== [] || array_filter($this->rooms->all, static fn (PlacedRoom $r): bool => $r->room->ceiling->kind === CeilingKind::None) !== [];
+        return $this->panes !== []
+            || array_filter($this->rooms->all, static fn (PlacedRoom $r): bool => $r->room->ceiling->kind === CeilingKind::None) !== [];
     }
 
     /** The way to the sun, unit. */
@@ -201,7 +229,10 @@ final class Windows
         $width = $corners[0]->distanceTo($corners[1]);
         $at = $along->dot($point->minus($corners[0]));
         [$from, $to] = [max(0.0, $at - $at * $keep), min($width, $at + ($width - $at) * $keep)];
-        [$low, $high] = [max($corners[0]->z, $point->z + ($corners[0]->z - $point->z) * $keep), min($corners[2]->z, $point->z + ($corners[2]->z - $point->z) * $keep)];
+        [$low, $high] = [
+            max($corners[0]->z, $point->z + ($corners[0]->z - $point->z) * $keep),
+            min($corners[2]->z, $point->z + ($corners[2]->z - $point->z) * $keep),
+        ];
         if ($to <= $from || $high <= $low) {
             return [];
         }

@@ -39,7 +39,10 @@ final readonly class Circuits
             }
             $name = $circuit->text('name') ?: 'circuit '.($i + 1);
             $name = isset($free[$name]) ? $name.' ('.($i + 1).')' : $name;
-            $free[$name] = max(0.0, $amps * $share - ($circuit->number('already_a') ?? 0.0)) * ($circuit->number('volts') ?? self::USUAL_VOLTS);
+            $free[$name] = max(
+                0.0,
+                $amps * $share - ($circuit->number('already_a') ?? 0.0),
+            ) * ($circuit->number('volts') ?? self::USUAL_VOLTS);
             if ($circuit->text('ours') === 'unknown' || $circuit->number('already_a') === null) {
                 $unsure[] = $name;
             }

@@ -24,7 +24,10 @@ final class Noise
         return $voiceDba - 20 * log10($microphoneM) - $noiseDba;
     }
 
-    /** Whether a source that runs from one clock time to another is heard in a window of the day, either of them across midnight too; an open end is always. */
+    /**
+     * Whether a source that runs from one clock time to another is heard in a window of the day, either of them across midnight too; an
+     * open end is always.
+     */
     public static function heard(string $runsFrom, string $runsTo, string $from, string $to): bool
     {
         if ($runsFrom === '' || $runsTo === '' || $from === '' || $to === '') {
@@ -41,7 +44,10 @@ final class Noise
         return false;
     }
 
-    /** @return non-empty-list<array{int, int}> minutes of one day: two stretches where midnight lies between, all of it from one time to the same */
+    /**
+     * @return non-empty-list<array{int, int}> minutes of one day: two stretches where midnight lies between, all of it from one time to the
+     *     same
+     */
     private static function spans(string $from, string $to): array
     {
         [$a, $b] = [self::minutes($from), self::minutes($to)];

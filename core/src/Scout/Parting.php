@@ -8,8 +8,12 @@ namespace FineFrame\Scout;
 final readonly class Parting
 {
     /** @param  array<string, list<string>>|null  $on  loads by circuit; null where no way was found */
-    private function __construct(public ?array $on, public bool $isOpen = false, public string $tooLarge = '', public float $tooLargeW = 0.0)
-    {
+    private function __construct(
+        public ?array $on,
+        public bool $isOpen = false,
+        public string $tooLarge = '',
+        public float $tooLargeW = 0.0,
+    ) {
     }
 
     /** @param  array<string, list<string>>  $on */

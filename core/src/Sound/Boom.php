@@ -13,8 +13,13 @@ final readonly class Boom
     /** Pole behind the stand, to hold by or to hang the balance on, metres. */
     private const TAIL_M = 0.3;
 
-    public function __construct(public BoomPlacement $placement, public Microphone $model, public Pole $pole, public Support $stand, public Vec3 $mouth)
-    {
+    public function __construct(
+        public BoomPlacement $placement,
+        public Microphone $model,
+        public Pole $pole,
+        public Support $stand,
+        public Vec3 $mouth,
+    ) {
     }
 
     public function tip(): Vec3

@@ -65,7 +65,13 @@ final readonly class BoomPlacement implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'kind' => 'boom', 'model' => $this->model, 'pole' => $this->pole, 'stand' => $this->stand, 'subject' => $this->subject,
+            'id' => $this->id,
+            'name' => $this->name,
+            'kind' => 'boom',
+            'model' => $this->model,
+            'pole' => $this->pole,
+            'stand' => $this->stand,
+            'subject' => $this->subject,
             'x_m' => $this->place->x, 'y_m' => $this->place->y, 'height_m' => $this->heightM,
             'stand_x_m' => $this->standPlace->x, 'stand_y_m' => $this->standPlace->y, 'stand_height_m' => $this->standHeightM,
         ] + ($this->cover === self::COVERS[0] ? [] : ['cover' => $this->cover]) + $this->extra;

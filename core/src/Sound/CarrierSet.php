@@ -51,7 +51,8 @@ final class CarrierSet
                 }
                 // x + a − b on another is a + … − … on x as well.
                 if (abs(2 * $a - $b - $x) < $g->twoThird || abs(3 * $a - 2 * $b - $x) < $g->twoFifth
-                    || $this->hits($x + $a - $b, $g->threeThird, $a, $b) || ($j > $i && $this->hits($a + $b - $x, $g->threeThird, $a, $b))) {
+                    || $this->hits($x + $a - $b, $g->threeThird, $a, $b)
+                    || ($j > $i && $this->hits($a + $b - $x, $g->threeThird, $a, $b))) {
                     return false;
                 }
             }

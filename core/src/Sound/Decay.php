@@ -52,7 +52,12 @@ final readonly class Decay
         $first = self::time($curve, 20.0) ?? self::time($curve, 10.0);
         $first === null ?: $curve = self::integral($energy, $peak, $knee, $noise, $first, $seconds);
 
-        return new self($range, $range >= self::NEEDS_DB[20] ? self::time($curve, 20.0) : null, $range >= self::NEEDS_DB[30] ? self::time($curve, 30.0) : null, $curve);
+        return new self(
+            $range,
+            $range >= self::NEEDS_DB[20] ? self::time($curve, 20.0) : null,
+            $range >= self::NEEDS_DB[30] ? self::time($curve, 30.0) : null,
+            $curve,
+        );
     }
 
     /**

@@ -21,7 +21,8 @@ final class Delay
     /**
      * What two arrivals of one voice do to it.
      *
-     * @return array{notches: list<float>, peaks: list<float>, dipDb: float|null, gainDb: float} hertz; how deep, against the stronger alone: null for all of it
+     * @return array{notches: list<float>, peaks: list<float>, dipDb: float|null, gainDb: float} hertz; how deep, against the stronger
+     *     alone: null for all of it
      */
     public static function comb(float $oneM, float $otherM, float $celsius, int $count): array
     {
@@ -30,7 +31,9 @@ final class Delay
         $speed = self::speed($celsius);
 
         return [
-            'notches' => $apart < 1e-9 ? [] : array_map(static fn (int $k): float => (2 * $k + 1) * $speed / (2 * $apart), range(0, $count - 1)),
+            'notches' => $apart < 1e-9
+                ? []
+                : array_map(static fn (int $k): float => (2 * $k + 1) * $speed / (2 * $apart), range(0, $count - 1)),
             'peaks' => $apart < 1e-9 ? [] : array_map(static fn (int $k): float => $k * $speed / $apart, range(1, $count)),
             'dipDb' => $weaker > 1 - 1e-9 ? null : 20 * log10(1 - $weaker),
             'gainDb' => 20 * log10(1 + $weaker),

@@ -12,7 +12,8 @@ final class Intermodulation
 {
     /**
      * @param  list<int>  $carriers  kHz
-     * @return array{im3_2tx: list<array{int, list<int>}>, im3_3tx: list<array{int, list<int>}>, im5_2tx: list<array{int, list<int>}>} product and what makes it, in order
+     * @return array{im3_2tx: list<array{int, list<int>}>, im3_3tx: list<array{int, list<int>}>, im5_2tx: list<array{int, list<int>}>}
+     *     product and what makes it, in order
      */
     public static function products(array $carriers): array
     {
@@ -59,13 +60,22 @@ final class Intermodulation
     public static function conflicts(array $carriers, Guards $guards): array
     {
         $conflicts = iterator_to_array(self::all($carriers, $guards), false);
-        usort($conflicts, static fn (array $x, array $y): int => [$x['type'], $x['victim'], $x['product'], $x['generators']] <=> [$y['type'], $y['victim'], $y['product'], $y['generators']]);
+        usort(
+            $conflicts,
+            static fn (array $x, array $y): int => [
+                $x['type'],
+                $x['victim'],
+                $x['product'],
+                $x['generators'],
+            ] <=> [$y['type'], $y['victim'], $y['product'], $y['generators']],
+        );
 
         return $conflicts;
     }
 
     /**
-     * What hits each carrier first, in the order of `conflicts`: enough to say that it is hit, without holding a crowded block's hundred thousands.
+     * What hits each carrier first, in the order of `conflicts`: enough to say that it is hit, without holding a crowded block's hundred
+     * thousands.
      *
      * @param  list<int>  $carriers
      * @return array<int, array{type: string, product: int, generators: list<int>, victim: int, distance: int}> by victim
@@ -75,7 +85,14 @@ final class Intermodulation
         $first = [];
         foreach (self::all($carriers, $guards) as $conflict) {
             $other = $first[$conflict['victim']] ?? null;
-            if ($other === null || [$conflict['type'], $conflict['product'], $conflict['generators']] < [$other['type'], $other['product'], $other['generators']]) {
+            if (
+                $other === null
+                || [
+                    $conflict['type'],
+                    $conflict['product'],
+                    $conflict['generators'],
+                ] < [$other['type'], $other['product'], $other['generators']]
+            ) {
                 $first[$conflict['victim']] = $conflict;
             }
         }
@@ -103,7 +120,13 @@ final class Intermodulation
         foreach (self::each($carriers) as [$type, $product, $generators]) {
             foreach ($limits[$type] > 0 ? $near[intdiv($product, $grid)] ?? [] : [] as $victim) {
                 if (abs($product - $victim) < $limits[$type] && ! in_array($victim, $generators, true)) {
-                    yield ['type' => $type, 'product' => $product, 'generators' => $generators, 'victim' => $victim, 'distance' => abs($product - $victim)];
+                    yield [
+                        'type' => $type,
+                        'product' => $product,
+                        'generators' => $generators,
+                        'victim' => $victim,
+                        'distance' => abs($product - $victim),
+                    ];
                 }
             }
         }

@@ -40,7 +40,9 @@ final readonly class Material implements Part
             $rows = require __DIR__.'/../../data/materials.php';
             foreach ($rows as $id => $row) {
                 $alphas = array_combine(array_map(static fn (int $b): string => "alpha_$b", self::BANDS_HZ), $row['alpha']);
-                $table[$id] = self::read(Node::root(['id' => $id, 'name' => $row['name'], 'light' => $row['light']] + $alphas, new Problems));
+                $table[$id] = self::read(
+                    Node::root(['id' => $id, 'name' => $row['name'], 'light' => $row['light']] + $alphas, new Problems),
+                );
             }
         }
 
@@ -49,6 +51,9 @@ final readonly class Material implements Part
 
     public function write(): array
     {
-        return ['id' => $this->id, 'name' => $this->name] + array_combine(array_map(static fn (int $b): string => "alpha_$b", self::BANDS_HZ), $this->alpha) + ['light' => $this->light] + $this->extra;
+        return ['id' => $this->id, 'name' => $this->name] + array_combine(
+            array_map(static fn (int $b): string => "alpha_$b", self::BANDS_HZ),
+            $this->alpha,
+        ) + ['light' => $this->light] + $this->extra;
     }
 }

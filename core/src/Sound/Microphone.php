@@ -39,7 +39,10 @@ final readonly class Microphone implements Part
     public static function read(Node $node): self
     {
         $bands = $node->numberList('pattern_bands', 6);
-        $bands === [] || count($bands) === 6 && min($bands) >= 0.0 && max($bands) <= 1.0 ?: $node->wrong('pattern_bands', 'must be six numbers from 0 to 1, for 125 Hz to 4 kHz');
+        $bands === []
+            || count($bands) === 6
+            && min($bands) >= 0.0
+            && max($bands) <= 1.0 ?: $node->wrong('pattern_bands', 'must be six numbers from 0 to 1, for 125 Hz to 4 kHz');
 
         return new self(
             $node->id(),
@@ -73,10 +76,18 @@ final readonly class Microphone implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'use' => $this->use->value, 'length_m' => $this->lengthM, 'diameter_m' => $this->diameterM,
+            'id' => $this->id,
+            'name' => $this->name,
+            'use' => $this->use->value,
+            'length_m' => $this->lengthM,
+            'diameter_m' => $this->diameterM,
             'acceptance_deg' => round(rad2deg($this->acceptanceRad), 9), 'pattern_a' => $this->patternA,
         ] + ($this->patternByBand === [] ? [] : ['pattern_bands' => $this->patternByBand]) + [
-            'millivolts' => $this->millivolts, 'most_db' => $this->mostDb, 'self_noise_dba' => $this->selfNoiseDba, 'phantom' => $this->phantom, 'connector' => $this->connector,
+            'millivolts' => $this->millivolts,
+            'most_db' => $this->mostDb,
+            'self_noise_dba' => $this->selfNoiseDba,
+            'phantom' => $this->phantom,
+            'connector' => $this->connector,
         ] + $this->extra;
     }
 }

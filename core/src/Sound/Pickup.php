@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FineFrame\Sound;
 
-/** A first-order microphone: `a + (1 − a)·cos θ`, from 1 (all around) by 0.5 (cardioid) and 0.25 (hypercardioid) to 0 (figure of eight). Any text on microphones. */
+/**
+ * A first-order microphone: `a + (1 − a)·cos θ`, from 1 (all around) by 0.5 (cardioid) and 0.25 (hypercardioid) to 0 (figure of eight). Any
+ * text on microphones.
+ */
 final readonly class Pickup
 {
     public function __construct(public float $a)

@@ -18,7 +18,10 @@ final readonly class RadioPath
     /** What a receiver needs for a clean voice, dBm, an ordinary one of its kind. */
     public const NEEDED_DBM = -90.0;
 
-    private const WALLS_DB = ['glass' => 3.0, 'wood' => 5.0, 'board' => 5.0, 'plaster' => 6.0, 'brick' => 9.0, 'stone' => 16.0, 'concrete' => 18.0];
+    private const WALLS_DB = [
+        'glass' => 3.0, 'wood' => 5.0, 'board' => 5.0, 'plaster' => 6.0, 'brick' => 9.0, 'stone' => 16.0,
+        'concrete' => 18.0,
+    ];
 
     /** @param  float  $receivedDbm  at the antenna */
     private function __construct(public float $freeSpaceDb, public float $lossDb, public float $receivedDbm)

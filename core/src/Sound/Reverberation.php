@@ -39,6 +39,8 @@ final class Reverberation
     /** Decibels of direct over reverberant sound at a microphone. */
     public static function directDb(float $distanceM, float $volumeM3, float $timeS, float $q, Pickup $pickup, float $offRad = 0.0): float
     {
-        return 20 * log10(self::criticalM($volumeM3, $timeS, $q) / max(1e-3, $distanceM)) - 10 * log10($pickup->efficiency()) + ($pickup->levelDb($offRad) ?? -120.0);
+        return 20 * log10(
+            self::criticalM($volumeM3, $timeS, $q) / max(1e-3, $distanceM),
+        ) - 10 * log10($pickup->efficiency()) + ($pickup->levelDb($offRad) ?? -120.0);
     }
 }

@@ -16,7 +16,8 @@ final readonly class RoomSound
 
     /**
      * @param  array<string, array{float, Material}>  $surfaces  square metres and material by surface
-     * @param  list<array{float, Material, Material|null}>  $hung  square metres of what is hung or laid for the day, of what, and what it covers
+     * @param  list<array{float, Material, Material|null}>  $hung  square metres of what is hung or laid for the day, of what, and what it
+     *     covers
      * @param  array<int, float>  $measured  seconds by band, from a clap on site
      */
     private function __construct(public float $volumeM3, public array $surfaces, private array $hung = [], private array $measured = [])
@@ -82,7 +83,9 @@ final readonly class RoomSound
         return new self($floor * $mean, $surfaces);
     }
 
-    /** Reverberation time of an octave band, seconds: Eyring, which is Sabine's where little is absorbed; from the clap where there is one. */
+    /**
+     * Reverberation time of an octave band, seconds: Eyring, which is Sabine's where little is absorbed; from the clap where there is one.
+     */
     public function time(int $band): float
     {
         $area = array_sum(array_column($this->surfaces, 0));
@@ -94,7 +97,9 @@ final readonly class RoomSound
         }
         $mean = min(0.99, $absorbed / max(0.1, $area));
 
-        return isset($this->measured[$band]) ? Reverberation::sabine($this->volumeM3, max(0.01, $absorbed)) : Reverberation::eyring($this->volumeM3, $area, max(1e-4, $mean));
+        return isset($this->measured[$band])
+            ? Reverberation::sabine($this->volumeM3, max(0.01, $absorbed))
+            : Reverberation::eyring($this->volumeM3, $area, max(1e-4, $mean));
     }
 
     /** The mean over the octaves of speech. */

@@ -61,17 +61,51 @@ final readonly class Built implements Part
     /** The same where the tape puts it; what was sketched is still what is written. */
     public function at(Vec2 $place): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->shape, $place, $this->widthM, $this->depthM, $this->turnRad, $this->baseM, $this->heightM, $this->count, $this->mayHang, $this->saidBy, $this->sketched, $this->extra);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->shape,
+            $place,
+            $this->widthM,
+            $this->depthM,
+            $this->turnRad,
+            $this->baseM,
+            $this->heightM,
+            $this->count,
+            $this->mayHang,
+            $this->saidBy,
+            $this->sketched,
+            $this->extra,
+        );
     }
 
     public function moved(Motion $by): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->shape, $by->apply($this->place), $this->widthM, $this->depthM, $this->turnRad - $by->turnRad, $this->baseM, $this->heightM, $this->count, $this->mayHang, $this->saidBy, $this->sketched, $this->extra);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->shape,
+            $by->apply($this->place),
+            $this->widthM,
+            $this->depthM,
+            $this->turnRad - $by->turnRad,
+            $this->baseM,
+            $this->heightM,
+            $this->count,
+            $this->mayHang,
+            $this->saidBy,
+            $this->sketched,
+            $this->extra,
+        );
     }
 
     public function footprint(): Polygon
     {
-        return $this->shape === Shape::Round ? Polygon::circle($this->place, $this->widthM / 2) : Polygon::box($this->place, $this->widthM, $this->depthM, $this->turnRad);
+        return $this->shape === Shape::Round
+            ? Polygon::circle($this->place, $this->widthM / 2)
+            : Polygon::box($this->place, $this->widthM, $this->depthM, $this->turnRad);
     }
 
     /**
@@ -101,8 +135,17 @@ final readonly class Built implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'kind' => $this->kind->value, 'shape' => $this->shape->value, 'x_m' => $this->sketched->x, 'y_m' => $this->sketched->y,
-            'width_m' => $this->widthM, 'depth_m' => $this->depthM, 'turn_deg' => round(rad2deg($this->turnRad), 9), 'base_m' => $this->baseM, 'height_m' => $this->heightM,
+            'id' => $this->id,
+            'name' => $this->name,
+            'kind' => $this->kind->value,
+            'shape' => $this->shape->value,
+            'x_m' => $this->sketched->x,
+            'y_m' => $this->sketched->y,
+            'width_m' => $this->widthM,
+            'depth_m' => $this->depthM,
+            'turn_deg' => round(rad2deg($this->turnRad), 9),
+            'base_m' => $this->baseM,
+            'height_m' => $this->heightM,
             'count' => $this->count, 'may_hang' => $this->mayHang->value, 'said_by' => $this->saidBy,
         ] + $this->extra;
     }

@@ -24,8 +24,14 @@ final readonly class Ceiling implements Part
      * @param  list<array{float, float, float}>  $planes  height = a + b·x + c·y
      * @param  array<string, mixed>  $extra
      */
-    private function __construct(public CeilingKind $kind, public array $points, private array $planes, public float $worstM, private float $topM, private array $extra)
-    {
+    private function __construct(
+        public CeilingKind $kind,
+        public array $points,
+        private array $planes,
+        public float $worstM,
+        private float $topM,
+        private array $extra,
+    ) {
     }
 
     public static function read(Node $node, float $heightM): self
@@ -42,7 +48,11 @@ final readonly class Ceiling implements Part
             $slopes !== [] ?: $node->wrong('points', 'of a sloped ceiling: tape its height at three places at least');
             foreach ($slopes as $slope => $on) {
                 $plane = count($on) < 3 ? null : self::plane($on);
-                $plane !== null ?: $node->wrong('points', 'of slope {slope} must be three or more that do not lie on one line', ['slope' => (string) $slope]);
+                $plane !== null ?: $node->wrong(
+                    'points',
+                    'of slope {slope} must be three or more that do not lie on one line',
+                    ['slope' => (string) $slope],
+                );
                 $planes[] = $plane ?? [$heightM, 0.0, 0.0];
                 foreach ($on as $point) {
                     $worst = max($worst, abs(self::height($plane ?? [$point->heightM, 0.0, 0.0], $point->at) - $point->heightM));
@@ -94,9 +104,14 @@ final readonly class Ceiling implements Part
         foreach ($planes = $this->planes() as $i => $plane) {
             $points = array_map(static fn (Vec2 $c): array => [$c->x, $c->y], $floor->corners);
             foreach ($planes as $j => $other) {
-                $points = $i === $j || $points === [] ? $points : Convex::below($points, $plane[1] - $other[1], $plane[2] - $other[2], $other[0] - $plane[0] + ($i < $j ? 1e-9 : 0.0));
+                $points = $i === $j || $points === []
+                    ? $points
+                    : Convex::below($points, $plane[1] - $other[1], $plane[2] - $other[2], $other[0] - $plane[0] + ($i < $j ? 1e-9 : 0.0));
             }
-            $corners = array_map(static fn (array $p): Vec3 => new Vec3($p[0], $p[1], self::height($plane, new Vec2($p[0], $p[1]))), $points);
+            $corners = array_map(
+                static fn (array $p): Vec3 => new Vec3($p[0], $p[1], self::height($plane, new Vec2($p[0], $p[1]))),
+                $points,
+            );
             count($corners) < 3 ?: $faces[] = $corners;
         }
 
@@ -117,7 +132,10 @@ final readonly class Ceiling implements Part
         $planes = $this->planes();
         foreach ($planes as $i => $one) {
             for ($j = $i + 1; $j < count($planes); $j++) {
-                [$a, $b] = [self::height($one, $line->from) - self::height($planes[$j], $line->from), self::height($one, $line->to) - self::height($planes[$j], $line->to)];
+                [$a, $b] = [
+                    self::height($one, $line->from) - self::height($planes[$j], $line->from),
+                    self::height($one, $line->to) - self::height($planes[$j], $line->to),
+                ];
                 if ($a * $b < 0 && self::height($one, $at = $line->at($a / ($a - $b))) < $this->heightAt($at) + 1e-6) {
                     $shares[] = $a / ($a - $b);
                 }
@@ -136,7 +154,10 @@ final readonly class Ceiling implements Part
 
     public function write(): array
     {
-        return ['kind' => $this->kind->value, 'points' => array_map(static fn (CeilingPoint $p): array => $p->write(), $this->points)] + $this->extra;
+        return [
+            'kind' => $this->kind->value,
+            'points' => array_map(static fn (CeilingPoint $p): array => $p->write(), $this->points),
+        ] + $this->extra;
     }
 
     /**

@@ -18,7 +18,12 @@ final readonly class CeilingPoint implements Part
 
     public static function read(Node $node): self
     {
-        return new self(new Vec2($node->metres('x_m', -200, 200), $node->metres('y_m', -200, 200)), $node->metres('height_m', 0.1, 40), $node->text('slope', '1', 20), $node->rest());
+        return new self(
+            new Vec2($node->metres('x_m', -200, 200), $node->metres('y_m', -200, 200)),
+            $node->metres('height_m', 0.1, 40),
+            $node->text('slope', '1', 20),
+            $node->rest(),
+        );
     }
 
     public function write(): array

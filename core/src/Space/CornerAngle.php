@@ -12,17 +12,33 @@ use FineFrame\Measure\Unit;
 final readonly class CornerAngle implements Part
 {
     /** @param  array<string, mixed>  $extra */
-    private function __construct(public string $id, public string $corner, public float $insideRad, public float $sigmaRad, private array $extra)
-    {
+    private function __construct(
+        public string $id,
+        public string $corner,
+        public float $insideRad,
+        public float $sigmaRad,
+        private array $extra,
+    ) {
     }
 
     public static function read(Node $node): self
     {
-        return new self($node->id(), $node->id('corner'), $node->angle('inside_deg', 1, 359), deg2rad($node->number('sigma_deg', 0.01, 20, Unit::Degree, 1.0)), $node->rest());
+        return new self(
+            $node->id(),
+            $node->id('corner'),
+            $node->angle('inside_deg', 1, 359),
+            deg2rad($node->number('sigma_deg', 0.01, 20, Unit::Degree, 1.0)),
+            $node->rest(),
+        );
     }
 
     public function write(): array
     {
-        return ['id' => $this->id, 'corner' => $this->corner, 'inside_deg' => round(rad2deg($this->insideRad), 9), 'sigma_deg' => round(rad2deg($this->sigmaRad), 9)] + $this->extra;
+        return [
+            'id' => $this->id,
+            'corner' => $this->corner,
+            'inside_deg' => round(rad2deg($this->insideRad), 9),
+            'sigma_deg' => round(rad2deg($this->sigmaRad), 9),
+        ] + $this->extra;
     }
 }

@@ -17,8 +17,15 @@ final readonly class JoinedRoom implements Part
      * @param  float  $offsetM  from the corner where that wall begins to the opening, metres
      * @param  array<string, mixed>  $extra
      */
-    private function __construct(public string $id, public string $name, public string $through, public string $wall, public float $offsetM, public Room $space, private array $extra)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public string $through,
+        public string $wall,
+        public float $offsetM,
+        public Room $space,
+        private array $extra,
+    ) {
     }
 
     public static function read(Node $node): self
@@ -43,13 +50,25 @@ final readonly class JoinedRoom implements Part
         $wall = $this->space->wall($this->wall);
         match (true) {
             $opening === null => $node->wrong("rooms/$index/through", 'is not an opening of the room before it'),
-            $wall !== null && $this->offsetM + $opening->widthM > $wall->line->length() + 0.01 => $node->wrong("rooms/$index/offset_m", 'puts the opening past the end of {wall}, which is {length} long', ['wall' => $wall->name, 'length' => Quantity::metres($wall->line->length())]),
+            $wall !== null
+                && $this->offsetM + $opening->widthM > $wall->line->length() + 0.01 => $node->wrong(
+                    "rooms/$index/offset_m",
+                    'puts the opening past the end of {wall}, which is {length} long',
+                    ['wall' => $wall->name, 'length' => Quantity::metres($wall->line->length())],
+                ),
             default => null,
         };
     }
 
     public function write(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'through' => $this->through, 'wall' => $this->wall, 'offset_m' => $this->offsetM, 'space' => $this->space->write()] + $this->extra;
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'through' => $this->through,
+            'wall' => $this->wall,
+            'offset_m' => $this->offsetM,
+            'space' => $this->space->write(),
+        ] + $this->extra;
     }
 }

@@ -19,8 +19,13 @@ final readonly class Joint
      * @param  string  $otherWall  of the other room
      * @param  Segment  $there  along that one, the other way
      */
-    public function __construct(public Opening $opening, public string $wall, public Segment $here, public string $otherWall, public Segment $there)
-    {
+    public function __construct(
+        public Opening $opening,
+        public string $wall,
+        public Segment $here,
+        public string $otherWall,
+        public Segment $there,
+    ) {
     }
 
     /** The floor within the wall. */

@@ -65,13 +65,20 @@ final readonly class NextReading
     private static function open(SurveyFit $fit, Polygon $floor, array $asked): iterable
     {
         $taped = [];
-        foreach ([...array_filter($fit->readings, static fn (Reading $r): bool => $r->before === null && $r->isTaped()), ...$asked] as $pair) {
+        foreach ([
+            ...array_filter($fit->readings, static fn (Reading $r): bool => $r->before === null && $r->isTaped()),
+            ...$asked,
+        ] as $pair) {
             $taped[min($pair->from, $pair->to).'-'.max($pair->from, $pair->to)] = true;
         }
         foreach ($fit->points as $i => $one) {
             for ($j = $i + 1; $j < count($fit->points); $j++) {
                 $line = new Segment($one, $fit->points[$j]);
-                if (! isset($taped["$i-$j"]) && $line->length() > 0.3 && (self::isWall($i, $j, count($floor->corners)) || self::clear($line, $floor))) {
+                if (
+                    ! isset($taped["$i-$j"])
+                    && $line->length() > 0.3
+                    && (self::isWall($i, $j, count($floor->corners)) || self::clear($line, $floor))
+                ) {
                     yield [$i, $j];
                 }
             }

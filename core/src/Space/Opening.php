@@ -58,7 +58,11 @@ final readonly class Opening implements Part
         return [
             'id' => $this->id, 'name' => $this->name, 'kind' => $this->kind->value, 'wall' => $this->wall,
             'offset_m' => $this->offsetM, 'width_m' => $this->widthM, 'sill_m' => $this->sillM, 'head_m' => $this->headM,
-            'way_out' => $this->wayOut, 'swing' => $this->swing->value, 'reveal_m' => $this->revealM, 'glazing' => $this->glazing->value, 'curtain' => $this->curtain->value,
+            'way_out' => $this->wayOut,
+            'swing' => $this->swing->value,
+            'reveal_m' => $this->revealM,
+            'glazing' => $this->glazing->value,
+            'curtain' => $this->curtain->value,
         ] + $this->extra;
     }
 }

@@ -40,7 +40,12 @@ final readonly class Outlet implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'wall' => $this->wall, 'offset_m' => $this->offsetM, 'height_m' => $this->heightM, 'sockets' => $this->sockets,
+            'id' => $this->id,
+            'name' => $this->name,
+            'wall' => $this->wall,
+            'offset_m' => $this->offsetM,
+            'height_m' => $this->heightM,
+            'sockets' => $this->sockets,
         ] + ($this->circuit === null ? [] : ['circuit' => $this->circuit]) + $this->extra;
     }
 }

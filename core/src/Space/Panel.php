@@ -29,12 +29,21 @@ final readonly class Panel
     public function around(Segment $line, Opening $opening): array
     {
         $along = $this->wall->line->direction();
-        [$from, $to, $length] = [$along->dot($line->from->minus($this->wall->line->from)), $along->dot($line->to->minus($this->wall->line->from)), $this->wall->line->length()];
+        [$from, $to, $length] = [
+            $along->dot($line->from->minus($this->wall->line->from)),
+            $along->dot($line->to->minus($this->wall->line->from)),
+            $this->wall->line->length(),
+        ];
         if ($to < 0.001 || $from > $length - 0.001) {
             return [$this];
         }
         [$from, $to] = [max(0.0, $from), min($length, $to)];
-        $part = fn (float $a, float $b, float $base = 0.0, ?float $top = null): self => new self($this->room, new Wall($this->wall->id, $this->wall->name, $this->wall->part($a, $b - $a)), $base, $top);
+        $part = fn (float $a, float $b, float $base = 0.0, ?float $top = null): self => new self(
+            $this->room,
+            new Wall($this->wall->id, $this->wall->name, $this->wall->part($a, $b - $a)),
+            $base,
+            $top,
+        );
 
         return [
             ...($from > 0.001 ? [$part(0.0, $from)] : []),

@@ -15,8 +15,14 @@ final readonly class PlacedRoom
      * @param  string  $id  empty for the first
      * @param  string  $pointer  where its space stands within the first one's, as an edit addresses it; empty for the first
      */
-    public function __construct(public string $id, public string $name, public string $pointer, public Room $taped, public Motion $motion, public ?JoinedRoom $joined = null)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $pointer,
+        public Room $taped,
+        public Motion $motion,
+        public ?JoinedRoom $joined = null,
+    ) {
         $this->room = $id === '' ? $taped : $taped->moved($motion);
     }
 }

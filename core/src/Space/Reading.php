@@ -14,14 +14,22 @@ use FineFrame\Geometry\Vec2;
 final readonly class Reading
 {
     /** @param  int|null  $before  the point before the corner $from; null for a distance */
-    private function __construct(public string $id, public int $from, public int $to, public ?int $before, public float $value, public float $sigma)
-    {
+    private function __construct(
+        public string $id,
+        public int $from,
+        public int $to,
+        public ?int $before,
+        public float $value,
+        public float $sigma,
+    ) {
     }
 
     /** @throws UnsolvedSurvey if it is not a positive length */
     public static function distance(string $id, int $from, int $to, float $metres, float $sigmaM): self
     {
-        return $metres > 0.0 && is_finite($metres) ? new self($id, $from, $to, null, $metres, $sigmaM) : throw UnsolvedSurvey::notALength("Reading $id");
+        return $metres > 0.0 && is_finite($metres)
+            ? new self($id, $from, $to, null, $metres, $sigmaM)
+            : throw UnsolvedSurvey::notALength("Reading $id");
     }
 
     /** The angle at a corner, counter-clockwise from the wall that leaves it to the wall that comes to it. */

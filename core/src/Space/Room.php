@@ -50,7 +50,13 @@ final readonly class Room implements Part
     /** @return array<string, mixed> a rectangle that nobody has taped, as the plan file writes it */
     public static function sketch(float $widthM, float $depthM): array
     {
-        $wall = static fn (int $i, float $length): array => ['id' => "w$i", 'name' => 'wall '.TapeBook::letter($i - 1), 'length_m' => $length, 'turn_deg' => 90, 'by' => 'sketch'];
+        $wall = static fn (int $i, float $length): array => [
+            'id' => "w$i",
+            'name' => 'wall '.TapeBook::letter($i - 1),
+            'length_m' => $length,
+            'turn_deg' => 90,
+            'by' => 'sketch',
+        ];
 
         return ['height_m' => 2.7, 'walls' => [$wall(1, $widthM), $wall(2, $depthM), $wall(3, $widthM), $wall(4, $depthM)]];
     }
@@ -69,14 +75,37 @@ final readonly class Room implements Part
         [$points, $survey] = $book->solve($node);
         $corners = array_slice($points, 0, max(3, $survey->corners));
         $walls = self::walls($book->walls, $corners);
-        $faces = array_merge([], ...array_map(static fn (Wall $w, float $rise): array => self::pieces($w, $rise), $walls, array_map(static fn (int $i): float => $book->walls[$i]->riseM ?? 0.0, array_keys($walls))));
+        $faces = array_merge(
+            [],
+            ...array_map(
+                static fn (Wall $w, float $rise): array => self::pieces($w, $rise),
+                $walls,
+                array_map(static fn (int $i): float => $book->walls[$i]->riseM ?? 0.0, array_keys($walls)),
+            ),
+        );
         $tied = array_map(static fn (Built $b): string => $b->id, $book->tied());
         $built = array_map(static function (Built $b) use ($tied, $points, $corners): Built {
             $at = array_search($b->id, $tied, true);
 
             return $at === false ? $b : $b->at($points[count($corners) + $at] ?? $b->place);
         }, $book->built);
-        $room = new self($height, $north, $book, $openings, $built, $outlets, $ceiling, $surfaces, $walls, $faces, new Polygon(array_map(static fn (Wall $w): Vec2 => $w->line->from, $faces)), $survey, $underlay, $joined, $node->rest());
+        $room = new self(
+            $height,
+            $north,
+            $book,
+            $openings,
+            $built,
+            $outlets,
+            $ceiling,
+            $surfaces,
+            $walls,
+            $faces,
+            new Polygon(array_map(static fn (Wall $w): Vec2 => $w->line->from, $faces)),
+            $survey,
+            $underlay,
+            $joined,
+            $node->rest(),
+        );
         $room->judgeShape($node);
 
         return $room;
@@ -117,8 +146,21 @@ final readonly class Room implements Part
         $faces = array_map($wall, $this->faces);
 
         return new self(
-            $this->heightM, $this->northRad, $this->book, $this->openings, array_map(static fn (Built $b): Built => $b->moved($by), $this->built), $this->outlets, $this->ceiling->moved($by), $this->surfaces,
-            array_map($wall, $this->walls), $faces, new Polygon(array_map(static fn (Wall $w): Vec2 => $w->line->from, $faces)), $this->survey, $this->underlay, $this->joined, $this->extra,
+            $this->heightM,
+            $this->northRad,
+            $this->book,
+            $this->openings,
+            array_map(static fn (Built $b): Built => $b->moved($by), $this->built),
+            $this->outlets,
+            $this->ceiling->moved($by),
+            $this->surfaces,
+            array_map($wall, $this->walls),
+            $faces,
+            new Polygon(array_map(static fn (Wall $w): Vec2 => $w->line->from, $faces)),
+            $this->survey,
+            $this->underlay,
+            $this->joined,
+            $this->extra,
         );
     }
 
@@ -156,7 +198,9 @@ final readonly class Room implements Part
         $from = $wall->line->from;
         for ($i = 1; $i <= self::ARC_PIECES; $i++) {
             $turn = $half * (2 * $i / self::ARC_PIECES - 1);
-            $to = $i === self::ARC_PIECES ? $wall->line->to : $centre->plus($out->times($radius * cos($turn)))->plus($wall->line->direction()->times($radius * sin($turn)));
+            $to = $i === self::ARC_PIECES
+                ? $wall->line->to
+                : $centre->plus($out->times($radius * cos($turn)))->plus($wall->line->direction()->times($radius * sin($turn)));
             $pieces[] = new Wall($wall->id, $wall->name, new Segment($from, $to));
             $from = $to;
         }
@@ -171,7 +215,11 @@ final readonly class Room implements Part
         }
         $crossing = $this->floor->selfCrossing();
         if ($crossing !== null) {
-            $node->wrong('walls', 'cross: {one} runs through {other}', ['one' => $this->faces[$crossing[0]]->name, 'other' => $this->faces[$crossing[1]]->name]);
+            $node->wrong(
+                'walls',
+                'cross: {one} runs through {other}',
+                ['one' => $this->faces[$crossing[0]]->name, 'other' => $this->faces[$crossing[1]]->name],
+            );
         } elseif ($this->floor->signedArea() <= 0) {
             $node->wrong('walls', 'must be walked counter-clockwise, with left turns positive');
         }
@@ -179,13 +227,26 @@ final readonly class Room implements Part
             $wall = $this->wall($opening->wall);
             match (true) {
                 $wall === null => $node->wrong("openings/$i/wall", 'is not a wall of this room'),
-                $opening->offsetM + $opening->widthM > $wall->line->length() + 0.01 => $node->wrong("openings/$i/width_m", 'runs past the end of {wall}, which is {length} long', ['wall' => $wall->name, 'length' => Quantity::metres($wall->line->length())]),
-                $this->ceiling->kind !== CeilingKind::None && $opening->headM > $this->heightM + 0.01 => $node->wrong("openings/$i/head_m", 'is above the ceiling at {height}', ['height' => Quantity::metres($this->heightM)]),
+                $opening->offsetM + $opening->widthM > $wall->line->length() + 0.01 => $node->wrong(
+                    "openings/$i/width_m",
+                    'runs past the end of {wall}, which is {length} long',
+                    ['wall' => $wall->name, 'length' => Quantity::metres($wall->line->length())],
+                ),
+                $this->ceiling->kind !== CeilingKind::None
+                    && $opening->headM > $this->heightM + 0.01 => $node->wrong(
+                        "openings/$i/head_m",
+                        'is above the ceiling at {height}',
+                        ['height' => Quantity::metres($this->heightM)],
+                    ),
                 default => null,
             };
         }
         foreach ($this->joined as $i => $joined) {
-            $joined->judge($node, $i, array_values(array_filter($this->openings, static fn (Opening $o): bool => $o->id === $joined->through))[0] ?? null);
+            $joined->judge(
+                $node,
+                $i,
+                array_values(array_filter($this->openings, static fn (Opening $o): bool => $o->id === $joined->through))[0] ?? null,
+            );
         }
         foreach ($this->outlets as $i => $outlet) {
             $this->wall($outlet->wall) !== null ?: $node->wrong("outlets/$i/wall", 'is not a wall of this room');

@@ -64,7 +64,14 @@ final readonly class Rooms
             foreach ($all[$i]->taped->joined as $joined) {
                 $joint = self::joint($all[$i], $joined);
                 if ($joint !== null) {
-                    $all[] = new PlacedRoom($joined->id, $joined->name, $all[$i]->pointer."/rooms/$joined->id/space", $joined->space, $joint[1], $joined);
+                    $all[] = new PlacedRoom(
+                        $joined->id,
+                        $joined->name,
+                        $all[$i]->pointer."/rooms/$joined->id/space",
+                        $joined->space,
+                        $joint[1],
+                        $joined,
+                    );
                     $joints[] = $joint[0];
                 }
             }
@@ -87,7 +94,10 @@ final readonly class Rooms
     /** @return list<Polygon> each room's floor, and what lies within the walls between them */
     public function floors(): array
     {
-        return [...array_map(static fn (PlacedRoom $r): Polygon => $r->room->floor, $this->all), ...array_map(static fn (Joint $j): Polygon => $j->threshold(), $this->joints)];
+        return [
+            ...array_map(static fn (PlacedRoom $r): Polygon => $r->room->floor, $this->all),
+            ...array_map(static fn (Joint $j): Polygon => $j->threshold(), $this->joints),
+        ];
     }
 
     /** @return non-empty-list<Vec2> every corner */
@@ -193,10 +203,15 @@ final readonly class Rooms
         return [$nearest, $met];
     }
 
-    /** @return list<Wall> the two walls to measure a place from, each met squarely: the nearest of its room, and the nearest that is turned 45° or more from it */
+    /**
+     * @return list<Wall> the two walls to measure a place from, each met squarely: the nearest of its room, and the nearest that is turned
+     *     45° or more from it
+     */
     public function tapeWalls(Vec2 $place): array
     {
-        $room = array_values(array_filter($this->all, static fn (PlacedRoom $r): bool => $r->room->floor->contains($place)))[0] ?? $this->all[0];
+        $room = array_values(
+            array_filter($this->all, static fn (PlacedRoom $r): bool => $r->room->floor->contains($place)),
+        )[0] ?? $this->all[0];
         $walls = array_values(array_filter($room->room->walls, static fn (Wall $w): bool => $w->faces($place))) ?: $room->room->walls;
         usort($walls, static fn (Wall $a, Wall $b): int => $a->line->distanceTo($place) <=> $b->line->distanceTo($place));
         foreach ($walls as $other) {
@@ -230,7 +245,9 @@ final readonly class Rooms
     /** @return array{Joint, Motion}|null null where the opening or the wall is none, which the reader has been told */
     private static function joint(PlacedRoom $before, JoinedRoom $joined): ?array
     {
-        $opening = array_values(array_filter($before->room->openings, static fn (Opening $o): bool => $o->id === $joined->through))[0] ?? null;
+        $opening = array_values(
+            array_filter($before->room->openings, static fn (Opening $o): bool => $o->id === $joined->through),
+        )[0] ?? null;
         $wall = $before->room->wall($opening->wall ?? '');
         $there = $joined->space->wall($joined->wall)?->part($joined->offsetM, $opening->widthM ?? 0.0);
         if ($opening === null || $wall === null || $there === null) {
@@ -251,7 +268,13 @@ final readonly class Rooms
     {
         foreach ($this->joints as $joint) {
             foreach ([[$joint->wall, $joint->here], [$joint->otherWall, $joint->there]] as [$wall, $line]) {
-                $panels = array_merge([], ...array_map(static fn (Panel $p): array => $p->wall->id === $wall && $p->isWhole() ? $p->around($line, $joint->opening) : [$p], $panels));
+                $panels = array_merge(
+                    [],
+                    ...array_map(
+                        static fn (Panel $p): array => $p->wall->id === $wall && $p->isWhole() ? $p->around($line, $joint->opening) : [$p],
+                        $panels,
+                    ),
+                );
             }
         }
 

@@ -30,7 +30,14 @@ final readonly class Stretched
         [$worst, $over] = [null, self::CHANCE];
         foreach ($lengths as $i => $reading) {
             // Two readings of one pair contradict each other, and bound nothing.
-            $others = array_filter($lengths, static fn (Reading $r): bool => ! in_array($r->from, [$reading->from, $reading->to], true) || ! in_array($r->to, [$reading->from, $reading->to], true));
+            $others = array_filter(
+                $lengths,
+                static fn (Reading $r): bool => ! in_array(
+                    $r->from,
+                    [$reading->from, $reading->to],
+                    true,
+                ) || ! in_array($r->to, [$reading->from, $reading->to], true),
+            );
             $way = self::way($others, $reading->from, $reading->to);
             if ($way === null) {
                 continue;

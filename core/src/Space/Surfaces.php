@@ -14,13 +14,24 @@ final readonly class Surfaces implements Part
      * @param  array<string, string>  $byWall  material by wall
      * @param  array<string, mixed>  $extra
      */
-    private function __construct(public string $floor, public string $ceiling, public string $walls, public array $byWall, private array $extra)
-    {
+    private function __construct(
+        public string $floor,
+        public string $ceiling,
+        public string $walls,
+        public array $byWall,
+        private array $extra,
+    ) {
     }
 
     public static function read(Node $node): self
     {
-        return new self($node->text('floor', '', 64), $node->text('ceiling', '', 64), $node->text('walls', '', 64), $node->texts('by_wall'), $node->rest());
+        return new self(
+            $node->text('floor', '', 64),
+            $node->text('ceiling', '', 64),
+            $node->text('walls', '', 64),
+            $node->texts('by_wall'),
+            $node->rest(),
+        );
     }
 
     /** Whether anybody has said what floor and walls are of. */
@@ -36,6 +47,11 @@ final readonly class Surfaces implements Part
 
     public function write(): array
     {
-        return ['floor' => $this->floor, 'ceiling' => $this->ceiling, 'walls' => $this->walls, 'by_wall' => (object) $this->byWall] + $this->extra;
+        return [
+            'floor' => $this->floor,
+            'ceiling' => $this->ceiling,
+            'walls' => $this->walls,
+            'by_wall' => (object) $this->byWall,
+        ] + $this->extra;
     }
 }

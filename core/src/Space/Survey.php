@@ -49,7 +49,10 @@ final readonly class Survey
 
     public function holds(): bool
     {
-        return $this->setAside === null && $this->stretched === null && $this->misclosureM <= $this->limitM() && ($this->isChain || $this->fit->fits());
+        return $this->setAside === null
+            && $this->stretched === null
+            && $this->misclosureM <= $this->limitM()
+            && ($this->isChain || $this->fit->fits());
     }
 
     public function isChecked(): bool
@@ -66,7 +69,9 @@ final readonly class Survey
     /** @return list<string> names of the readings whose error nothing would show, in a shape that is otherwise checked */
     public function unchecked(): array
     {
-        $alone = $this->isChain || $this->freedom > 0 ? [] : array_filter($this->fit->checked, static fn (float $share): bool => $share < self::UNCHECKED);
+        $alone = $this->isChain || $this->freedom > 0
+            ? []
+            : array_filter($this->fit->checked, static fn (float $share): bool => $share < self::UNCHECKED);
 
         return array_map($this->named(...), array_keys($alone));
     }
@@ -80,7 +85,9 @@ final readonly class Survey
     public function next(): array
     {
         if ($this->freedom > 0) {
-            return $this->isChain ? self::listed(NextReading::for($this->fit, $this->corners, $this->freedom)) : NextReading::settling($this->fit, $this->corners, $this->freedom);
+            return $this->isChain
+                ? self::listed(NextReading::for($this->fit, $this->corners, $this->freedom))
+                : NextReading::settling($this->fit, $this->corners, $this->freedom);
         }
 
         return self::listed(NextReading::for($this->fit, $this->corners, 0));

@@ -72,7 +72,9 @@ final readonly class SurveyFit
     /** The weighted sum of the residuals' squares. */
     public function misfit(): float
     {
-        return array_sum(array_map(static fn (Reading $r, float $off): float => ($off / $r->sigma) ** 2, $this->readings, $this->residuals));
+        return array_sum(
+            array_map(static fn (Reading $r, float $off): float => ($off / $r->sigma) ** 2, $this->readings, $this->residuals),
+        );
     }
 
     /** Standard uncertainty of unit weight; null without redundancy. */

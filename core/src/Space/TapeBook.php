@@ -54,18 +54,34 @@ final readonly class TapeBook
             }
         }
 
-        return [$standIn, new Survey(new SurveyFit($standIn, [], array_fill(0, 5, array_fill(0, 5, 0.0)), 0), [], ['A', 'B', 'C', 'D'], 4, true, 0.0, 16.0, 0)];
+        return [
+            $standIn,
+            new Survey(
+                new SurveyFit($standIn, [], array_fill(0, 5, array_fill(0, 5, 0.0)), 0),
+                [],
+                ['A', 'B', 'C', 'D'],
+                4,
+                true,
+                0.0,
+                16.0,
+                0,
+            ),
+        ];
     }
 
     public function isChain(): bool
     {
-        return $this->ties === [] && $this->angles === [] && array_filter($this->walls, static fn (TapedWall $w): bool => ! $w->isTaped()) === [];
+        return $this->ties === []
+            && $this->angles === []
+            && array_filter($this->walls, static fn (TapedWall $w): bool => ! $w->isTaped()) === [];
     }
 
     /** Whether anybody has measured anything of it. */
     public function isTaped(): bool
     {
-        return $this->ties !== [] || $this->angles !== [] || array_filter($this->walls, static fn (TapedWall $w): bool => $w->isTaped()) !== [];
+        return $this->ties !== []
+            || $this->angles !== []
+            || array_filter($this->walls, static fn (TapedWall $w): bool => $w->isTaped()) !== [];
     }
 
     public static function letter(int $corner): string
@@ -85,20 +101,27 @@ final readonly class TapeBook
     private function chained(Node $node, Traverse $chain): array
     {
         if (abs($chain->angularMisclosureRad) > deg2rad(5)) {
-            $node->wrong('walls', 'turn by {sum} in all; a closed room turns by 360°. Check the turn at each corner.', ['sum' => Quantity::degrees(360 - rad2deg($chain->angularMisclosureRad))]);
+            $node->wrong(
+                'walls',
+                'turn by {sum} in all; a closed room turns by 360°. Check the turn at each corner.',
+                ['sum' => Quantity::degrees(360 - rad2deg($chain->angularMisclosureRad))],
+            );
         }
         $named = $this->wallReadings() + $this->sketchedTurns();
         $readings = array_values($named);
         $names = array_map(strval(...), array_keys($named));
         if (($stretched = Stretched::among($readings)) !== null) {
             $node->wrong('walls', 'cannot be: {name} is {length}, and the others reach {most} at the most. Take it again.', [
-                'name' => $names[$stretched->reading], 'length' => Quantity::metres($readings[$stretched->reading]->value), 'most' => Quantity::metres($stretched->mostM),
+                'name' => $names[$stretched->reading],
+                'length' => Quantity::metres($readings[$stretched->reading]->value),
+                'most' => Quantity::metres($stretched->mostM),
             ]);
         }
         $fit = Adjustment::solve($chain->corners, $readings);
 
         return [$chain->corners, new Survey(
-            $fit, $names, $this->pointNames(), count($this->walls), true, $chain->linearMisclosureM, $chain->perimeterM, count($this->walls) - 3,
+            $fit, $names, $this->pointNames(), count($this->walls), true, $chain->linearMisclosureM, $chain->perimeterM,
+            count($this->walls) - 3,
             $this->wallNames(),
         )];
     }
@@ -134,7 +157,18 @@ final readonly class TapeBook
         $gap = $setAside === null ? $fit->largestResidualM() : abs($setAside[1] - $readings[$setAside[0]]->value);
 
         return [$fit->points, new Survey(
-            $fit, $names, $this->pointNames(), count($this->walls), false, $gap, $chain->perimeterM, $freedom, $this->wallNames(), $setAside, $setAside === null ? $suspects : [], $stretched,
+            $fit,
+            $names,
+            $this->pointNames(),
+            count($this->walls),
+            false,
+            $gap,
+            $chain->perimeterM,
+            $freedom,
+            $this->wallNames(),
+            $setAside,
+            $setAside === null ? $suspects : [],
+            $stretched,
         )];
     }
 
@@ -151,7 +185,13 @@ final readonly class TapeBook
         foreach ($this->walls as $i => $wall) {
             if ($wall->by !== null) {
                 $readings[$this->unique($readings, $wall->name === '' ? self::letter($i).'–'.self::letter(($i + 1) % count($this->walls)) : $wall->name)]
-                    = Reading::distance("walls/$wall->id", $i, ($i + 1) % count($this->walls), $wall->lengthM, $wall->by->sigmaM($wall->lengthM));
+                    = Reading::distance(
+                        "walls/$wall->id",
+                        $i,
+                        ($i + 1) % count($this->walls),
+                        $wall->lengthM,
+                        $wall->by->sigmaM($wall->lengthM),
+                    );
             }
         }
 
@@ -161,15 +201,29 @@ final readonly class TapeBook
     /** @return array<string, Reading> by name */
     private function tieReadings(Node $node): array
     {
-        $index = array_flip([...array_map(static fn (TapedWall $w): string => $w->id, $this->walls), ...array_map(static fn (Built $b): string => $b->id, $this->tied())]);
+        $index = array_flip(
+            [
+                ...array_map(static fn (TapedWall $w): string => $w->id, $this->walls),
+                ...array_map(static fn (Built $b): string => $b->id, $this->tied()),
+            ],
+        );
         $names = $this->pointNames();
         $readings = [];
         foreach ($this->ties as $i => $tie) {
             [$from, $to] = [$index[$tie->from] ?? null, $index[$tie->to] ?? null];
             if ($from === null || $to === null || $from === $to) {
-                $node->wrong("ties/$i", 'must run between two different points: corners, each named by the wall that begins there, or built things');
+                $node->wrong(
+                    "ties/$i",
+                    'must run between two different points: corners, each named by the wall that begins there, or built things',
+                );
             } elseif (! $tie->leftOut) {
-                $readings[$this->unique($readings, "$names[$from]–$names[$to]")] = Reading::distance("ties/$tie->id", $from, $to, $tie->lengthM, $tie->by->sigmaM($tie->lengthM));
+                $readings[$this->unique($readings, "$names[$from]–$names[$to]")] = Reading::distance(
+                    "ties/$tie->id",
+                    $from,
+                    $to,
+                    $tie->lengthM,
+                    $tie->by->sigmaM($tie->lengthM),
+                );
             }
         }
 
@@ -189,7 +243,14 @@ final readonly class TapeBook
 
                 continue;
             }
-            $readings[$this->unique($readings, 'the angle at '.self::letter($corner))] = Reading::angle("angles/$angle->id", ($corner + $count - 1) % $count, $corner, ($corner + 1) % $count, $angle->insideRad, $angle->sigmaRad);
+            $readings[$this->unique($readings, 'the angle at '.self::letter($corner))] = Reading::angle(
+                "angles/$angle->id",
+                ($corner + $count - 1) % $count,
+                $corner,
+                ($corner + 1) % $count,
+                $angle->insideRad,
+                $angle->sigmaRad,
+            );
         }
 
         return $readings;
@@ -202,7 +263,14 @@ final readonly class TapeBook
         $turns = [];
         foreach ($this->walls as $i => $wall) {
             $corner = ($i + 1) % $count;
-            $turns['the sketched turn at '.self::letter($corner)] = Reading::angle('turn', $i, $corner, ($corner + 1) % $count, M_PI - $wall->turnRad, deg2rad(self::TURN_SIGMA_DEG));
+            $turns['the sketched turn at '.self::letter($corner)] = Reading::angle(
+                'turn',
+                $i,
+                $corner,
+                ($corner + 1) % $count,
+                M_PI - $wall->turnRad,
+                deg2rad(self::TURN_SIGMA_DEG),
+            );
         }
 
         return $turns;
@@ -214,7 +282,13 @@ final readonly class TapeBook
         $lengths = [];
         foreach ($this->walls as $i => $wall) {
             if (! $wall->isTaped()) {
-                $lengths['the sketched '.($wall->name ?: self::letter($i))] = Reading::distance('sketch', $i, ($i + 1) % count($this->walls), $wall->lengthM, 0.5 + 0.3 * $wall->lengthM);
+                $lengths['the sketched '.($wall->name ?: self::letter($i))] = Reading::distance(
+                    'sketch',
+                    $i,
+                    ($i + 1) % count($this->walls),
+                    $wall->lengthM,
+                    0.5 + 0.3 * $wall->lengthM,
+                );
             }
         }
 
@@ -224,7 +298,10 @@ final readonly class TapeBook
     /** @return list<string> */
     private function pointNames(): array
     {
-        return [...array_map(self::letter(...), array_keys($this->walls)), ...array_map(static fn (Built $b): string => $b->name, $this->tied())];
+        return [
+            ...array_map(self::letter(...), array_keys($this->walls)),
+            ...array_map(static fn (Built $b): string => $b->name, $this->tied()),
+        ];
     }
 
     /** @param  array<string, Reading>  $taken */

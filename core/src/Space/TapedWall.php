@@ -44,7 +44,11 @@ final readonly class TapedWall implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'length_m' => $this->lengthM, 'turn_deg' => round(rad2deg($this->turnRad), 9), 'by' => $this->by->value ?? 'sketch',
+            'id' => $this->id,
+            'name' => $this->name,
+            'length_m' => $this->lengthM,
+            'turn_deg' => round(rad2deg($this->turnRad), 9),
+            'by' => $this->by->value ?? 'sketch',
         ] + ($this->riseM === 0.0 ? [] : ['rise_m' => $this->riseM]) + $this->extra;
     }
 }

@@ -13,8 +13,12 @@ use FineFrame\Geometry\Vec2;
 final readonly class Traverse
 {
     /** @param  non-empty-list<Vec2>  $corners one for each wall's start, walked counter-clockwise */
-    private function __construct(public array $corners, public float $angularMisclosureRad, public float $linearMisclosureM, public float $perimeterM)
-    {
+    private function __construct(
+        public array $corners,
+        public float $angularMisclosureRad,
+        public float $linearMisclosureM,
+        public float $perimeterM,
+    ) {
     }
 
     /**

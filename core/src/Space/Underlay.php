@@ -13,8 +13,15 @@ use FineFrame\Measure\Unit;
 final readonly class Underlay implements Part
 {
     /** @param  array<string, mixed>  $extra */
-    private function __construct(public string $file, public int $widthPx, public int $heightPx, public Vec2 $place, public float $metresAPixel, public float $turnRad, private array $extra)
-    {
+    private function __construct(
+        public string $file,
+        public int $widthPx,
+        public int $heightPx,
+        public Vec2 $place,
+        public float $metresAPixel,
+        public float $turnRad,
+        private array $extra,
+    ) {
     }
 
     public static function read(Node $node): self
@@ -33,7 +40,14 @@ final readonly class Underlay implements Part
     /** @return array<string, mixed> as the plan file writes an underlay that fills a floor from its first corner */
     public static function over(string $file, int $widthPx, int $heightPx, float $floorWidthM): array
     {
-        return ['file' => $file, 'width_px' => $widthPx, 'height_px' => $heightPx, 'x_m' => 0.0, 'y_m' => 0.0, 'metres_a_pixel' => $floorWidthM / $widthPx];
+        return [
+            'file' => $file,
+            'width_px' => $widthPx,
+            'height_px' => $heightPx,
+            'x_m' => 0.0,
+            'y_m' => 0.0,
+            'metres_a_pixel' => $floorWidthM / $widthPx,
+        ];
     }
 
     /**
@@ -50,11 +64,23 @@ final readonly class Underlay implements Part
         $factor = $apartM / $drawn;
         $place = $one->plus($this->place->minus($one)->times($factor));
 
-        return ['x_m' => round($place->x, 4), 'y_m' => round($place->y, 4), 'metres_a_pixel' => $this->metresAPixel * $factor] + $this->write();
+        return [
+            'x_m' => round($place->x, 4),
+            'y_m' => round($place->y, 4),
+            'metres_a_pixel' => $this->metresAPixel * $factor,
+        ] + $this->write();
     }
 
     public function write(): array
     {
-        return ['file' => $this->file, 'width_px' => $this->widthPx, 'height_px' => $this->heightPx, 'x_m' => $this->place->x, 'y_m' => $this->place->y, 'metres_a_pixel' => $this->metresAPixel, 'turn_deg' => round(rad2deg($this->turnRad), 9)] + $this->extra;
+        return [
+            'file' => $this->file,
+            'width_px' => $this->widthPx,
+            'height_px' => $this->heightPx,
+            'x_m' => $this->place->x,
+            'y_m' => $this->place->y,
+            'metres_a_pixel' => $this->metresAPixel,
+            'turn_deg' => round(rad2deg($this->turnRad), 9),
+        ] + $this->extra;
     }
 }

@@ -22,8 +22,19 @@ final readonly class Colour
 
             return $c <= 0.04045 ? $c / 12.92 : (($c + 0.055) / 1.055) ** 2.4;
         }, str_split(substr($hex, 1), 2) + ['00', '00', '00']);
-        $xyz = [0.4124564 * $r + 0.3575761 * $g + 0.1804375 * $b, 0.2126729 * $r + 0.7151522 * $g + 0.0721750 * $b, 0.0193339 * $r + 0.1191920 * $g + 0.9503041 * $b];
-        [$x, $y, $z] = array_map(static fn (float $v, float $white): float => $v / $white > 216 / 24389 ? ($v / $white) ** (1 / 3) : (24389 / 27 * $v / $white + 16) / 116, $xyz, self::WHITE);
+        $xyz = [
+            0.4124564 * $r + 0.3575761 * $g + 0.1804375 * $b,
+            0.2126729 * $r + 0.7151522 * $g + 0.0721750 * $b,
+            0.0193339 * $r + 0.1191920 * $g + 0.9503041 * $b,
+        ];
+        [$x, $y, $z] = array_map(
+            static fn (float $v, float $white): float => $v / $white > 216 / 24389 ? ($v / $white) ** (1 / 3) : (
+                24389 / 27 * $v / $white
+                + 16
+            ) / 116,
+            $xyz,
+            self::WHITE,
+        );
 
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
     }
@@ -51,7 +62,9 @@ final readonly class Colour
         [$dl, $dc, $dh] = [$other->l - $this->l, $c2 - $c1, 2 * sqrt($c1 * $c2) * sin(deg2rad($turn / 2))];
         [$l, $c] = [($this->l + $other->l) / 2, ($c1 + $c2) / 2];
         $h = $c1 * $c2 === 0.0 ? $h1 + $h2 : fmod($h1 + $turn / 2 + 360.0, 360.0);
-        $t = 1 - 0.17 * cos(deg2rad($h - 30)) + 0.24 * cos(deg2rad(2 * $h)) + 0.32 * cos(deg2rad(3 * $h + 6)) - 0.20 * cos(deg2rad(4 * $h - 63));
+        $t = 1 - 0.17 * cos(deg2rad($h - 30)) + 0.24 * cos(deg2rad(2 * $h)) + 0.32 * cos(deg2rad(3 * $h + 6)) - 0.20 * cos(
+            deg2rad(4 * $h - 63),
+        );
         $sl = 1 + 0.015 * ($l - 50) ** 2 / sqrt(20 + ($l - 50) ** 2);
         [$sc, $sh] = [1 + 0.045 * $c, 1 + 0.015 * $c * $t];
         $rotation = -sin(deg2rad(60 * exp(-(($h - 275) / 25) ** 2))) * 2 * sqrt($c ** 7 / ($c ** 7 + 25 ** 7));

@@ -13,7 +13,8 @@ use FineFrame\Measure\Unit;
 
 /**
  * A thing of the room with a footprint and a height; for a round one, the width is its diameter. Its front faces along its
- * bearing. A board or a cloth near a face says what share of light it gives back; of other things that is left out of the sum. What is to be kept out of frame is ours, and put there for the day: a case, a ladder.
+ * bearing. A board or a cloth near a face says what share of light it gives back; of other things that is left out of the sum. What is to
+ * be kept out of frame is ours, and put there for the day: a case, a ladder.
  */
 final readonly class Furniture implements Part
 {
@@ -51,7 +52,9 @@ final readonly class Furniture implements Part
             $node->metres('base_m', 0, 20, 0),
             new Vec2($node->metres('x_m', -200, 200), $node->metres('y_m', -200, 200)),
             $turn = $node->angle('turn_deg', -360, 360, 0),
-            $node->has('found_x_m') && $node->has('found_y_m') ? new Vec2($node->metres('found_x_m', -200, 200), $node->metres('found_y_m', -200, 200)) : null,
+            $node->has('found_x_m') && $node->has('found_y_m')
+                ? new Vec2($node->metres('found_x_m', -200, 200), $node->metres('found_y_m', -200, 200))
+                : null,
             $node->has('found_turn_deg') ? $node->angle('found_turn_deg', -360, 360) : $turn,
             $node->choice('finish', Finish::class, Finish::Matt),
             $node->flag('keep_out', false),
@@ -63,16 +66,25 @@ final readonly class Furniture implements Part
     public function write(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'shape' => $this->shape->value, 'width_m' => $this->widthM, 'depth_m' => $this->depthM,
+            'id' => $this->id,
+            'name' => $this->name,
+            'shape' => $this->shape->value,
+            'width_m' => $this->widthM,
+            'depth_m' => $this->depthM,
             'height_m' => $this->heightM, 'base_m' => $this->baseM, 'x_m' => $this->place->x, 'y_m' => $this->place->y,
             'turn_deg' => round(rad2deg($this->turnRad), 9), 'finish' => $this->finish->value, 'keep_out' => $this->keepOut,
-        ] + ($this->reflects === null ? [] : ['reflects' => $this->reflects]) + ($this->found === null ? [] : ['found_x_m' => $this->found->x, 'found_y_m' => $this->found->y, 'found_turn_deg' => round(rad2deg($this->foundTurnRad), 9)]) + $this->extra;
+        ] + ($this->reflects === null ? [] : ['reflects' => $this->reflects]) + (
+            $this->found === null
+            ? []
+            : ['found_x_m' => $this->found->x, 'found_y_m' => $this->found->y, 'found_turn_deg' => round(rad2deg($this->foundTurnRad), 9)]
+        ) + $this->extra;
     }
 
     /** Whether it stands otherwise than it was found, so that it has to go back. */
     public function isMoved(): bool
     {
-        return $this->found !== null && ($this->found->distanceTo($this->place) > 0.05 || abs(sin(($this->turnRad - $this->foundTurnRad) / 2)) > sin(deg2rad(2.5)));
+        return $this->found !== null
+            && ($this->found->distanceTo($this->place) > 0.05 || abs(sin(($this->turnRad - $this->foundTurnRad) / 2)) > sin(deg2rad(2.5)));
     }
 
     public function footprint(): Polygon

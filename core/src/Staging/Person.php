@@ -39,7 +39,22 @@ final readonly class Person implements Part
     /** Someone of the crew on their feet. */
     public static function crew(string $id, string $name, Vec2 $place, float $facingRad): self
     {
-        return new self($id, $name, Role::Interviewer, Posture::Standing, 1.75, 0.46, self::STOOL_M, 0.0, $place, $facingRad, null, 0.0, Instrument::None, []);
+        return new self(
+            $id,
+            $name,
+            Role::Interviewer,
+            Posture::Standing,
+            1.75,
+            0.46,
+            self::STOOL_M,
+            0.0,
+            $place,
+            $facingRad,
+            null,
+            0.0,
+            Instrument::None,
+            [],
+        );
     }
 
     public static function read(Node $node): self
@@ -66,8 +81,16 @@ final readonly class Person implements Part
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'role' => $this->role->value, 'posture' => $this->posture->value,
-            'stature_m' => $this->statureM, 'seat_height_m' => $this->seatHeightM, 'seat_width_m' => $this->seatWidthM, 'seat_back_m' => $this->seatBackM, 'x_m' => $this->place->x, 'y_m' => $this->place->y,
-            'facing_deg' => round(rad2deg($this->facingRad), 9), 'looks_at' => $this->looksAt, 'sway_m' => $this->swayM, 'plays' => $this->plays->value,
+            'stature_m' => $this->statureM,
+            'seat_height_m' => $this->seatHeightM,
+            'seat_width_m' => $this->seatWidthM,
+            'seat_back_m' => $this->seatBackM,
+            'x_m' => $this->place->x,
+            'y_m' => $this->place->y,
+            'facing_deg' => round(rad2deg($this->facingRad), 9),
+            'looks_at' => $this->looksAt,
+            'sway_m' => $this->swayM,
+            'plays' => $this->plays->value,
         ] + $this->extra;
     }
 }

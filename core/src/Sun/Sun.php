@@ -46,7 +46,11 @@ final readonly class Sun
     /** Towards the sun; x east, y north. */
     public function direction(): Vec3
     {
-        return new Vec3(cos($this->altitudeRad) * sin($this->azimuthRad), cos($this->altitudeRad) * cos($this->azimuthRad), sin($this->altitudeRad));
+        return new Vec3(
+            cos($this->altitudeRad) * sin($this->azimuthRad),
+            cos($this->altitudeRad) * cos($this->azimuthRad),
+            sin($this->altitudeRad),
+        );
     }
 
     /** Raised by standard air, 1010 hPa and 10 °C (Sæmundsson 1986, in Meeus ch. 16). */
@@ -73,7 +77,10 @@ final readonly class Sun
         $t = $centuries;
         $anomaly = deg2rad(357.52911 + 35999.05029 * $t - 0.0001537 * $t ** 2);
         $eccentricity = 0.016708634 - 0.000042037 * $t;
-        $centre = (1.914602 - 0.004817 * $t) * sin($anomaly) + (0.019993 - 0.000101 * $t) * sin(2 * $anomaly) + 0.000289 * sin(3 * $anomaly);
+        $centre = (
+            1.914602
+            - 0.004817 * $t
+        ) * sin($anomaly) + (0.019993 - 0.000101 * $t) * sin(2 * $anomaly) + 0.000289 * sin(3 * $anomaly);
         $node = deg2rad(125.04 - 1934.136 * $t);
         $longitude = deg2rad(280.46646 + 36000.76983 * $t + 0.0003032 * $t ** 2 + $centre - 0.00569 - 0.00478 * sin($node));
         $obliquity = deg2rad(23.439291 - 0.0130042 * $t + 0.00256 * cos($node));

@@ -59,7 +59,12 @@ final readonly class SunDay
     {
         $nextDawn = $this->civilDawn === null ? INF : $this->civilDawn + 86_400;
 
-        return $this->state !== 'polar_day' && $this->civilDusk !== null && (($window[0] >= $this->civilDusk && $window[1] <= $nextDawn) || ($this->civilDawn !== null && $window[1] <= $this->civilDawn));
+        return $this->state !== 'polar_day'
+            && $this->civilDusk !== null
+            && (
+                ($window[0] >= $this->civilDusk && $window[1] <= $nextDawn)
+                || ($this->civilDawn !== null && $window[1] <= $this->civilDawn)
+            );
     }
 
     public function lengthS(): float

@@ -27,11 +27,19 @@ final readonly class SunInRoom
     /** @var array<string, Opening> by id */
     private array $windows;
 
-    /** @param  bool  $withSheers  whether what comes through the weave of a sheer counts: as light it does, as a stripe on a face it does not */
+    /**
+     * @param  bool  $withSheers  whether what comes through the weave of a sheer counts: as light it does, as a stripe on a face it does
+     *     not
+     */
     public function __construct(private Rooms $room, bool $withSheers = false)
     {
         $passes = static fn (Opening $o): bool => $o->curtain->passesSun() || ($withSheers && $o->curtain === Curtain::Sheer);
-        $windows = array_values(array_filter($room->openings, static fn (Opening $o): bool => $o->kind === OpeningKind::Window && $passes($o) && $o->glazing !== Glazing::Frosted));
+        $windows = array_values(
+            array_filter(
+                $room->openings,
+                static fn (Opening $o): bool => $o->kind === OpeningKind::Window && $passes($o) && $o->glazing !== Glazing::Frosted,
+            ),
+        );
         $this->windows = array_combine(array_map(static fn (Opening $o): string => $o->id, $windows), $windows);
     }
 
@@ -75,7 +83,9 @@ final readonly class SunInRoom
     {
         $entry = $this->entry($window, $sun);
 
-        return $entry === null ? 0.0 : ($entry[1] - $entry[0]) * ($entry[3] - $entry[2]) / ($window->widthM * ($window->headM - $window->sillM));
+        return $entry === null
+            ? 0.0
+            : ($entry[1] - $entry[0]) * ($entry[3] - $entry[2]) / ($window->widthM * ($window->headM - $window->sillM));
     }
 
     /** In the open, walls of a yard throw their shadow; over them the sun is free. */
@@ -108,7 +118,9 @@ final readonly class SunInRoom
             }
         }
         $at = $point->floor()->plus($towards->times($distance));
-        $along = ($this->room->wall($wall->id) ?? $wall)->line->direction()->dot($at->minus(($this->room->wall($wall->id) ?? $wall)->line->from));
+        $along = ($this->room->wall($wall->id) ?? $wall)->line->direction()->dot(
+            $at->minus(($this->room->wall($wall->id) ?? $wall)->line->from),
+        );
         $height = $point->z + $distance * tan($sun->altitudeRad);
         foreach ($this->windows as $window) {
             $entry = $window->wall === $wall->id ? $this->entry($window, $sun) : null;
@@ -176,7 +188,8 @@ final readonly class SunInRoom
     /**
      * The window cut where the rays meet another wall first.
      *
-     * @return list<array{float, float, ?string, float, float}> along the wall from and to, the wall met, and the distances to it at both ends
+     * @return list<array{float, float, ?string, float, float}> along the wall from and to, the wall met, and the distances to it at both
+     *     ends
      */
     private function strips(Wall $wall, float $from, float $to, Vec2 $inwards): array
     {
@@ -197,7 +210,16 @@ final readonly class SunInRoom
                 continue;
             }
             [, $met] = $this->beyond($wall, $wall->along(($a + $b) / 2), $inwards);
-            $strips[] = [$a, $b, $met?->id, ...($met === null ? [INF, INF] : [self::reach($met, $wall->along($a), $inwards), self::reach($met, $wall->along($b), $inwards)])];
+            $strips[] = [
+                $a,
+                $b,
+                $met?->id,
+                ...(
+                    $met === null
+                    ? [INF, INF]
+                    : [self::reach($met, $wall->along($a), $inwards), self::reach($met, $wall->along($b), $inwards)]
+                ),
+            ];
         }
 
         return $strips;
@@ -259,10 +281,28 @@ final readonly class SunInRoom
             }
             $middle = is_finite($da) ? ($ends[0][1] + $ends[1][1]) / 2 : INF;
             if ($middle > $near) {
-                $patches[] = new SunPatch($window, null, [self::landed($ends[0], $near, $towards), self::landed($ends[1], $near, $towards), self::landed($ends[1], $far, $towards), self::landed($ends[0], $far, $towards)]);
+                $patches[] = new SunPatch(
+                    $window,
+                    null,
+                    [
+                        self::landed($ends[0], $near, $towards),
+                        self::landed($ends[1], $near, $towards),
+                        self::landed($ends[1], $far, $towards),
+                        self::landed($ends[0], $far, $towards),
+                    ],
+                );
             }
             if ($middle < $far) {
-                $patches[] = new SunPatch($window, $wall, [self::raised($ends[0], $sill, $towards, $tan), self::raised($ends[1], $sill, $towards, $tan), self::raised($ends[1], $head, $towards, $tan), self::raised($ends[0], $head, $towards, $tan)]);
+                $patches[] = new SunPatch(
+                    $window,
+                    $wall,
+                    [
+                        self::raised($ends[0], $sill, $towards, $tan),
+                        self::raised($ends[1], $sill, $towards, $tan),
+                        self::raised($ends[1], $head, $towards, $tan),
+                        self::raised($ends[0], $head, $towards, $tan),
+                    ],
+                );
             }
         }
 

@@ -61,7 +61,12 @@ final class SunStudy
     /** @return array<string, list<array{float, float}>> when direct sun comes in, by window */
     public function throughWindows(): array
     {
-        return $this->windows ??= array_filter(array_map(fn (string $id): array => $this->where(fn (Sun $sun): bool => $this->sunlight->comesThrough($id, $sun)), $this->sunlight->windows()));
+        return $this->windows ??= array_filter(
+            array_map(
+                fn (string $id): array => $this->where(fn (Sun $sun): bool => $this->sunlight->comesThrough($id, $sun)),
+                $this->sunlight->windows(),
+            ),
+        );
     }
 
     /**

@@ -21,7 +21,13 @@ use FineFrame\Plan\Kit;
  */
 final class KitTable
 {
-    public const KINDS = ['body' => 'bodies', 'lens' => 'lenses', 'reducer' => 'reducers', 'support' => 'supports', 'prompter' => 'prompters'];
+    public const KINDS = [
+        'body' => 'bodies',
+        'lens' => 'lenses',
+        'reducer' => 'reducers',
+        'support' => 'supports',
+        'prompter' => 'prompters',
+    ];
 
     public static function write(Kit $kit): string
     {
@@ -39,7 +45,16 @@ final class KitTable
             }
         }
 
-        return Table::write(array_keys($heads), array_map(static fn (array $row): array => array_map(static fn (string $head): string|int|null => $row[$head] ?? null, array_keys($heads)), $rows));
+        return Table::write(
+            array_keys($heads),
+            array_map(
+                static fn (array $row): array => array_map(
+                    static fn (string $head): string|int|null => $row[$head] ?? null,
+                    array_keys($heads),
+                ),
+                $rows,
+            ),
+        );
     }
 
     /**
@@ -79,10 +94,18 @@ final class KitTable
         return array_map(array_values(...), $lists);
     }
 
-    /** @return array<string, array<string, Body>|array<string, Lens>|array<string, Reducer>|array<string, Support>|array<string, Prompter>> */
+    /**
+     * @return array<string, array<string, Body>|array<string, Lens>|array<string, Reducer>|array<string, Support>|array<string, Prompter>>
+     */
     private static function models(Kit $kit): array
     {
-        return ['body' => $kit->bodies, 'lens' => $kit->lenses, 'reducer' => $kit->reducers, 'support' => $kit->supports, 'prompter' => $kit->prompters];
+        return [
+            'body' => $kit->bodies,
+            'lens' => $kit->lenses,
+            'reducer' => $kit->reducers,
+            'support' => $kit->supports,
+            'prompter' => $kit->prompters,
+        ];
     }
 
     private static function value(string $head, string $text): string|int|float|bool

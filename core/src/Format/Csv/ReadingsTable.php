@@ -32,7 +32,9 @@ final class ReadingsTable
                 }
                 $column = PlaceLists::all()[$list][$head] ?? throw UnreadableFile::atLine($line, "“{$head}” is no column of {$list}.");
                 $entry[$head] = match ($column->kind) {
-                    ColumnKind::Number, ColumnKind::Metres, ColumnKind::Degrees => is_numeric($clean = str_replace(',', '.', $text)) ? (float) $clean : throw UnreadableFile::atLine($line, "“{$text}” is not a number."),
+                    ColumnKind::Number, ColumnKind::Metres, ColumnKind::Degrees => is_numeric($clean = str_replace(',', '.', $text))
+                        ? (float) $clean
+                        : throw UnreadableFile::atLine($line, "“{$text}” is not a number."),
                     ColumnKind::Flag => in_array(mb_strtolower($text), ['yes', 'true', '1'], true),
                     ColumnKind::Text, ColumnKind::Choice, ColumnKind::Clock, ColumnKind::Date, ColumnKind::Colour => $text,
                 };

@@ -6,7 +6,10 @@ namespace FineFrame\Format\Csv;
 
 use FineFrame\Format\UnreadableFile;
 
-/** Comma-separated values as RFC 4180 has them but for line breaks inside a cell, with a header; semicolons are understood, a byte-order mark is passed over. */
+/**
+ * Comma-separated values as RFC 4180 has them but for line breaks inside a cell, with a header; semicolons are understood, a byte-order
+ * mark is passed over.
+ */
 final class Table
 {
     private const MOST_LINES = 5000;
@@ -21,7 +24,10 @@ final class Table
     public static function read(string $csv): iterable
     {
         strlen($csv) <= self::MOST_BYTES ?: throw UnreadableFile::saying('The table is larger than 4 MB: cut it, or bring it in parts.');
-        substr_count($csv, "\n") <= self::MOST_LINES ?: throw UnreadableFile::atLine(self::MOST_LINES, 'a table may have 5000 lines at most.');
+        substr_count($csv, "\n") <= self::MOST_LINES ?: throw UnreadableFile::atLine(
+            self::MOST_LINES,
+            'a table may have 5000 lines at most.',
+        );
         $lines = preg_split('/\R/', str_starts_with($csv, "\xEF\xBB\xBF") ? substr($csv, 3) : $csv) ?: [];
         $first = $lines[0] ?? '';
         $separator = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
@@ -54,6 +60,9 @@ final class Table
             return preg_match('/[",;\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
         };
 
-        return implode("\r\n", array_map(static fn (array $row): string => implode(',', array_map($cell, $row)), [$heads, ...$rows]))."\r\n";
+        return implode(
+            "\r\n",
+            array_map(static fn (array $row): string => implode(',', array_map($cell, $row)), [$heads, ...$rows]),
+        )."\r\n";
     }
 }

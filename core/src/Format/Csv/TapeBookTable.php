@@ -25,10 +25,23 @@ final class TapeBookTable
         $name = static fn (string $point): string => $letters[$point] ?? $point;
         $rows = [];
         foreach ($room->book->walls as $i => $wall) {
-            $rows[] = ['wall', $wall->id, $wall->name, TapeBook::letter($i), TapeBook::letter(($i + 1) % count($room->book->walls)), $wall->lengthM, round(rad2deg($wall->turnRad), 6), $wall->by->value ?? 'sketch', ''];
+            $rows[] = [
+                'wall',
+                $wall->id,
+                $wall->name,
+                TapeBook::letter($i),
+                TapeBook::letter(($i + 1) % count($room->book->walls)),
+                $wall->lengthM,
+                round(rad2deg($wall->turnRad), 6),
+                $wall->by->value ?? 'sketch',
+                '',
+            ];
         }
         foreach ($room->book->ties as $tie) {
-            $rows[] = ['tie', $tie->id, '', $name($tie->from), $name($tie->to), $tie->lengthM, '', $tie->by->value, $tie->leftOut ? 'yes' : ''];
+            $rows[] = [
+                'tie', $tie->id, '', $name($tie->from), $name($tie->to), $tie->lengthM, '', $tie->by->value,
+                $tie->leftOut ? 'yes' : '',
+            ];
         }
         foreach ($room->book->angles as $angle) {
             $rows[] = ['angle', $angle->id, '', $name($angle->corner), '', '', round(rad2deg($angle->insideRad), 6), '', ''];
@@ -38,7 +51,8 @@ final class TapeBookTable
     }
 
     /**
-     * @return array{walls: list<array<string, mixed>>, ties: list<array<string, mixed>>, angles: list<array<string, mixed>>} as the plan file writes them
+     * @return array{walls: list<array<string, mixed>>, ties: list<array<string, mixed>>, angles: list<array<string, mixed>>} as the plan
+     *     file writes them
      *
      * @throws UnreadableFile naming the line
      */
@@ -56,9 +70,24 @@ final class TapeBookTable
         foreach ($lines as $line => $cells) {
             $at = ['id' => $cells['id'] !== '' ? $cells['id'] : $cells['kind'].'-'.$line];
             match ($cells['kind']) {
-                'wall' => $book['walls'][] = ['id' => array_values($corners)[count($book['walls'])], 'name' => $cells['name'] ?: 'wall '.TapeBook::letter(count($book['walls'])), 'length_m' => self::length($line, $cells['length'], $bare), 'turn_deg' => $cells['degrees'] === '' ? 90.0 : self::number($line, $cells['degrees']), 'by' => $cells['by'] ?: 'tape'],
-                'tie' => $book['ties'][] = $at + ['from' => $point($cells['from']), 'to' => $point($cells['to']), 'length_m' => self::length($line, $cells['length'], $bare), 'by' => $cells['by'] ?: 'tape', 'left_out' => $cells['left_out'] === 'yes'],
-                'angle' => $book['angles'][] = $at + ['corner' => $point($cells['from']), 'inside_deg' => self::number($line, $cells['degrees'])],
+                'wall' => $book['walls'][] = [
+                    'id' => array_values($corners)[count($book['walls'])],
+                    'name' => $cells['name'] ?: 'wall '.TapeBook::letter(count($book['walls'])),
+                    'length_m' => self::length($line, $cells['length'], $bare),
+                    'turn_deg' => $cells['degrees'] === '' ? 90.0 : self::number($line, $cells['degrees']),
+                    'by' => $cells['by'] ?: 'tape',
+                ],
+                'tie' => $book['ties'][] = $at + [
+                    'from' => $point($cells['from']),
+                    'to' => $point($cells['to']),
+                    'length_m' => self::length($line, $cells['length'], $bare),
+                    'by' => $cells['by'] ?: 'tape',
+                    'left_out' => $cells['left_out'] === 'yes',
+                ],
+                'angle' => $book['angles'][] = $at + [
+                    'corner' => $point($cells['from']),
+                    'inside_deg' => self::number($line, $cells['degrees']),
+                ],
                 default => throw UnreadableFile::atLine($line, 'kind must be wall, tie or angle.'),
             };
         }

@@ -8,7 +8,8 @@ use FineFrame\Format\UnreadableFile;
 use FineFrame\Geometry\Vec2;
 
 /**
- * The lines of an ASCII DXF in model space, as its entities draw them: LINE, POLYLINE, LWPOLYLINE and ARC, bulges as short chords, blocks where they
+ * The lines of an ASCII DXF in model space, as its entities draw them: LINE, POLYLINE, LWPOLYLINE and ARC, bulges as short chords, blocks
+ * where they
  * are inserted. Paper space is a sheet about the room and no part of it. What cannot be read is named once something needs it.
  *
  * @internal
@@ -17,7 +18,20 @@ final class Drawing
 {
     /** $INSUNITS: metres in a drawing unit (Autodesk, DXF reference, HEADER). */
     private const UNITS = [
-        1 => 0.0254, 2 => 0.3048, 3 => 1609.344, 4 => 0.001, 5 => 0.01, 6 => 1.0, 7 => 1000.0, 8 => 2.54e-8, 9 => 2.54e-5, 10 => 0.9144, 13 => 1e-6, 14 => 0.1, 15 => 10.0, 16 => 100.0,
+        1 => 0.0254,
+        2 => 0.3048,
+        3 => 1609.344,
+        4 => 0.001,
+        5 => 0.01,
+        6 => 1.0,
+        7 => 1000.0,
+        8 => 2.54e-8,
+        9 => 2.54e-5,
+        10 => 0.9144,
+        13 => 1e-6,
+        14 => 0.1,
+        15 => 10.0,
+        16 => 100.0,
         21 => 1200 / 3937, 22 => 100 / 3937, 23 => 3600 / 3937,
     ];
 
@@ -56,7 +70,10 @@ final class Drawing
     /** @throws UnreadableFile if it is none, its units are not known, or it holds too much */
     public static function read(string $dxf, float $metresAUnit): self
     {
-        str_contains($dxf, 'ENTITIES') && substr_count($dxf, "\n") + substr_count($dxf, "\r") > 8 ?: throw UnreadableFile::without('drawing that can be read: save it as ASCII DXF, R12');
+        str_contains($dxf, 'ENTITIES')
+            && substr_count($dxf, "\n") + substr_count($dxf, "\r") > 8 ?: throw UnreadableFile::without(
+                'drawing that can be read: save it as ASCII DXF, R12',
+            );
         $drawing = new self($metresAUnit);
         $names = '';
         foreach (self::pairs($dxf) as [$code, $value]) {
@@ -107,7 +124,11 @@ final class Drawing
     /** @return float|null metres; null where the drawing leaves it open */
     private static function unit(int $code): ?float
     {
-        return $code === 0 ? null : self::UNITS[$code] ?? throw UnreadableFile::saying("The drawing’s unit, $code in its header, is not one that a room is drawn in: save it in metres, millimetres, feet or inches.");
+        return $code === 0
+            ? null
+            : self::UNITS[$code] ?? throw UnreadableFile::saying(
+                "The drawing’s unit, $code in its header, is not one that a room is drawn in: save it in metres, millimetres, feet or inches.",
+            );
     }
 
     private function begin(string $kind): void
@@ -135,7 +156,9 @@ final class Drawing
 
     private function counted(): void
     {
-        ++$this->count <= self::MOST ?: throw UnreadableFile::saying('The drawing holds more than '.number_format(self::MOST).' lines: save the walls alone.');
+        ++$this->count <= self::MOST ?: throw UnreadableFile::saying(
+            'The drawing holds more than '.number_format(self::MOST).' lines: save the walls alone.',
+        );
     }
 
     /**
@@ -144,7 +167,9 @@ final class Drawing
      */
     private function placed(string $block, \Closure $to, string $layer, int $deep): array
     {
-        $deep <= self::DEEPEST ?: throw UnreadableFile::saying("The drawing’s block “{$block}” holds blocks more than ".self::DEEPEST.' deep: explode them first.');
+        $deep <= self::DEEPEST ?: throw UnreadableFile::saying(
+            "The drawing’s block “{$block}” holds blocks more than ".self::DEEPEST.' deep: explode them first.',
+        );
         $paths = [];
         foreach ($this->blocks[$block] ?? [] as $entity) {
             // In a block, layer 0 is the layer of its insert.
@@ -153,7 +178,9 @@ final class Drawing
                 continue;
             }
             if ($entity->kind === 'INSERT') {
-                max($entity->columns, $entity->rows) <= 1 ?: throw UnreadableFile::saying("The drawing inserts the block “{$entity->name}” in rows and columns: explode it first.");
+                max($entity->columns, $entity->rows) <= 1 ?: throw UnreadableFile::saying(
+                    "The drawing inserts the block “{$entity->name}” in rows and columns: explode it first.",
+                );
                 array_push($paths, ...$this->placed($entity->name, static fn (Vec2 $p): Vec2 => $to($entity->placed($p)), $on, $deep + 1));
 
                 continue;

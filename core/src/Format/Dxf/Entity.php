@@ -55,7 +55,9 @@ final class Entity
             $code === 70 && ! $this->hasVertices => [$this->isClosed, $this->columns] = [((int) $value & 1) === 1, (int) $value],
             $code === 71 => $this->rows = (int) $value,
             in_array($code, [10, 11], true) && $takesPoints => $this->points[] = new Vec2((float) $value, 0.0),
-            in_array($code, [20, 21], true) && $takesPoints && $last >= 0 => $this->points = [...array_slice($this->points, 0, -1), new Vec2($this->points[$last]->x, (float) $value)],
+            in_array($code, [20, 21], true)
+                && $takesPoints
+                && $last >= 0 => $this->points = [...array_slice($this->points, 0, -1), new Vec2($this->points[$last]->x, (float) $value)],
             $code === 42 && $this->kind !== 'INSERT' && $takesPoints && $last >= 0 => $this->bulges[$last] = (float) $value,
             in_array($code, [40, 41, 42, 50, 51], true) => $this->numbers[$code] = (float) $value,
             default => null,
@@ -116,6 +118,9 @@ final class Entity
         $steps = max(2, (int) ceil(($until - $from) / self::CHORD_RAD));
         $at = static fn (int $k): float => $from + ($until - $from) * $k / $steps;
 
-        return array_map(static fn (int $k): Vec2 => $middle->plus((new Vec2(cos($at($k)), sin($at($k))))->times($radius)), range(0, $steps));
+        return array_map(
+            static fn (int $k): Vec2 => $middle->plus((new Vec2(cos($at($k)), sin($at($k))))->times($radius)),
+            range(0, $steps),
+        );
     }
 }

@@ -24,7 +24,8 @@ final class Reader
 
     /**
      * @param  float  $metresAUnit  for drawings that do not say: R12 has no units
-     * @return array{walls: list<array<string, mixed>>, openings: list<array<string, mixed>>, turned_deg: float} walls and openings as the plan file writes them, and how far the drawing was turned clockwise to lay its first wall along x
+     * @return array{walls: list<array<string, mixed>>, openings: list<array<string, mixed>>, turned_deg: float} walls and openings as the
+     *     plan file writes them, and how far the drawing was turned clockwise to lay its first wall along x
      *
      * @throws UnreadableFile if it is no DXF or holds no closed outline
      */
@@ -38,7 +39,10 @@ final class Reader
             throw UnreadableFile::saying("The walls hold a $unread, which is not read: draw them as lines, polylines and arcs.");
         }
         $corners ??= self::outline($scaled) ?? throw UnreadableFile::without('closed outline of walls');
-        count($corners) <= self::MOST_WALLS ?: throw UnreadableFile::saying('The outline has '.count($corners).' corners; a room may have '.self::MOST_WALLS.'. Draw curved walls as a few straight pieces.');
+        count($corners) <= self::MOST_WALLS ?: throw UnreadableFile::saying(
+            'The outline has '.count($corners).' corners; a room may have '.self::MOST_WALLS
+                .'. Draw curved walls as a few straight pieces.',
+        );
         if ((new Polygon($corners))->signedArea() < 0) {
             $corners = array_reverse($corners);
         }
@@ -47,10 +51,20 @@ final class Reader
         foreach ($corners as $i => $corner) {
             $along = $corners[($i + 1) % $count]->minus($corner);
             $next = $corners[($i + 2) % $count]->minus($corners[($i + 1) % $count]);
-            $walls[] = ['id' => 'w'.($i + 1), 'name' => 'wall '.TapeBook::letter($i), 'length_m' => round($along->length(), 4), 'turn_deg' => round(rad2deg(atan2($along->cross($next), $along->dot($next))), 4), 'by' => 'drawing'];
+            $walls[] = [
+                'id' => 'w'.($i + 1),
+                'name' => 'wall '.TapeBook::letter($i),
+                'length_m' => round($along->length(), 4),
+                'turn_deg' => round(rad2deg(atan2($along->cross($next), $along->dot($next))), 4),
+                'by' => 'drawing',
+            ];
         }
 
-        return ['walls' => $walls, 'openings' => self::openings($scaled, $corners), 'turned_deg' => round(rad2deg(M_PI / 2 - $corners[1 % $count]->minus($corners[0])->bearing()), 4)];
+        return [
+            'walls' => $walls,
+            'openings' => self::openings($scaled, $corners),
+            'turned_deg' => round(rad2deg(M_PI / 2 - $corners[1 % $count]->minus($corners[0])->bearing()), 4),
+        ];
     }
 
     /**
@@ -146,10 +160,13 @@ final class Reader
             $before = $points[($i + count($points) - 1) % count($points)];
             $after = $points[($i + 1) % count($points)];
             // A point on the way is no corner.
-            $point->distanceTo($before) < 1e-6 || abs($point->minus($before)->unit()->cross($after->minus($point)->unit())) < 1e-6 ?: $clean[] = $point;
+            $point->distanceTo($before) < 1e-6
+                || abs($point->minus($before)->unit()->cross($after->minus($point)->unit())) < 1e-6 ?: $clean[] = $point;
         }
 
-        return count($clean) < 3 || ($best !== null && abs((new Polygon($clean))->signedArea()) <= abs((new Polygon($best))->signedArea())) ? $best : $clean;
+        return count($clean) < 3 || ($best !== null && abs((new Polygon($clean))->signedArea()) <= abs((new Polygon($best))->signedArea()))
+            ? $best
+            : $clean;
     }
 
     /**
@@ -170,7 +187,16 @@ final class Reader
                 $from = [$edge->direction()->dot($a->minus($edge->from)), $edge->direction()->dot($b->minus($edge->from))];
                 $width = abs($from[1] - $from[0]);
                 if ($width >= 0.1) {
-                    $openings[] = ['id' => $kind.'-'.(count($openings) + 1), 'name' => $kind.' '.(count($openings) + 1), 'kind' => $kind, 'wall' => 'w'.($i + 1), 'offset_m' => round(max(0.0, min($from)), 4), 'width_m' => round($width, 4), 'sill_m' => $kind === 'door' ? 0.0 : 0.9, 'head_m' => $kind === 'door' ? 2.0 : 2.1];
+                    $openings[] = [
+                        'id' => $kind.'-'.(count($openings) + 1),
+                        'name' => $kind.' '.(count($openings) + 1),
+                        'kind' => $kind,
+                        'wall' => 'w'.($i + 1),
+                        'offset_m' => round(max(0.0, min($from)), 4),
+                        'width_m' => round($width, 4),
+                        'sill_m' => $kind === 'door' ? 0.0 : 0.9,
+                        'head_m' => $kind === 'door' ? 2.0 : 2.1,
+                    ];
                 }
                 break;
             }

@@ -21,16 +21,44 @@ final class Writer
     /** @param  list<Furniture>  $furniture */
     public static function write(Rooms $room, array $furniture = []): string
     {
-        $pairs = [[999, 'Fine Frame: drawing units are metres'], [0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [0, 'ENDSEC'], [0, 'SECTION'], [2, 'TABLES'], [0, 'TABLE'], [2, 'LAYER'], [70, count(self::LAYERS)]];
+        $pairs = [
+            [999, 'Fine Frame: drawing units are metres'],
+            [0, 'SECTION'],
+            [2, 'HEADER'],
+            [9, '$ACADVER'],
+            [1, 'AC1009'],
+            [0, 'ENDSEC'],
+            [0, 'SECTION'],
+            [2, 'TABLES'],
+            [0, 'TABLE'],
+            [2, 'LAYER'],
+            [70, count(self::LAYERS)],
+        ];
         foreach (self::LAYERS as $name => $colour) {
             array_push($pairs, [0, 'LAYER'], [2, $name], [70, 0], [62, $colour], [6, 'CONTINUOUS']);
         }
-        array_push($pairs, [0, 'ENDTAB'], [0, 'ENDSEC'], [0, 'SECTION'], [2, 'ENTITIES'], ...array_merge([], ...array_map(static fn (PlacedRoom $r): array => self::outline('WALLS', $r->room->floor->corners), $room->all)));
+        array_push(
+            $pairs,
+            [0, 'ENDTAB'],
+            [0, 'ENDSEC'],
+            [0, 'SECTION'],
+            [2, 'ENTITIES'],
+            ...array_merge(
+                [],
+                ...array_map(static fn (PlacedRoom $r): array => self::outline('WALLS', $r->room->floor->corners), $room->all),
+            ),
+        );
         foreach ($room->openings as $opening) {
             $line = $room->lineOf($opening);
             $layer = $opening->kind === OpeningKind::Door ? 'DOORS' : 'WINDOWS';
             array_push($pairs, [0, 'LINE'], [8, $layer], ...self::point($line->from), ...self::point($line->to, 1));
-            array_push($pairs, [0, 'TEXT'], [8, $layer], ...self::point($line->at(0.5)), ...[[40, '0.15'], [1, self::plain($opening->name)]]);
+            array_push(
+                $pairs,
+                [0, 'TEXT'],
+                [8, $layer],
+                ...self::point($line->at(0.5)),
+                ...[[40, '0.15'], [1, self::plain($opening->name)]],
+            );
         }
         foreach ($room->outlets as $outlet) {
             $at = ($room->wall($outlet->wall) ?? $room->first()->walls[0])->along($outlet->offsetM);
@@ -46,7 +74,10 @@ final class Writer
         }
         array_push($pairs, [0, 'ENDSEC'], [0, 'EOF']);
 
-        return implode('', array_map(static fn (array $p): string => str_pad((string) $p[0], 3, ' ', STR_PAD_LEFT)."\r\n$p[1]\r\n", $pairs));
+        return implode(
+            '',
+            array_map(static fn (array $p): string => str_pad((string) $p[0], 3, ' ', STR_PAD_LEFT)."\r\n$p[1]\r\n", $pairs),
+        );
     }
 
     /**
@@ -72,6 +103,10 @@ final class Writer
     /** R12 knows no Unicode. */
     private static function plain(string $text): string
     {
-        return (string) preg_replace('/[^\x20-\x7E]/', '', strtr($text, ['’' => "'", '–' => '-', 'é' => 'e', 'ö' => 'o', 'ü' => 'u', 'ä' => 'a']));
+        return (string) preg_replace(
+            '/[^\x20-\x7E]/',
+            '',
+            strtr($text, ['’' => "'", '–' => '-', 'é' => 'e', 'ö' => 'o', 'ü' => 'u', 'ä' => 'a']),
+        );
     }
 }

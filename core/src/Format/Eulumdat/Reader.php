@@ -34,7 +34,10 @@ final class Reader
     /** @throws UnreadableFile naming the line */
     public static function read(string $file): PhotometricWeb
     {
-        strlen($file) <= self::MOST_BYTES ?: throw UnreadableFile::atLine(1, 'the file is larger than 4 MB; a lamp’s data are far smaller.');
+        strlen($file) <= self::MOST_BYTES ?: throw UnreadableFile::atLine(
+            1,
+            'the file is larger than 4 MB; a lamp’s data are far smaller.',
+        );
         ! str_contains($file, "\0") ?: throw UnreadableFile::atLine(1, 'this is not a text file.');
 
         return (new self(preg_split('/\r\n|\r|\n/', rtrim($file)) ?: []))->web();
@@ -121,7 +124,9 @@ final class Reader
         for ($plane = 0; $plane < $planes; $plane++) {
             $mirror = (intdiv($planes, 2) - $plane + $planes) % $planes;
             $around[] = $c[$plane];
-            $values[] = $candela[$plane] ?? $candela[$mirror] ?? throw UnreadableFile::without('plane at '.$c[$plane].'°, nor one that mirrors it');
+            $values[] = $candela[$plane] ?? $candela[$mirror] ?? throw UnreadableFile::without(
+                'plane at '.$c[$plane].'°, nor one that mirrors it',
+            );
         }
 
         return new PhotometricWeb($g, [...$around, 360.0], [...$values, $values[0]], $watts, $sizeM, $lumens);
@@ -133,7 +138,9 @@ final class Reader
         $angles = [];
         for ($i = 0; $i < $count; $i++) {
             $angle = $this->number("$which-angle ".($i + 1));
-            $angle > ($angles[$i - 1] ?? -INF) && $angle >= 0 && $angle <= $most ?: throw UnreadableFile::atLine($this->at, "the $which-angles must ascend from 0 to ".(int) $most.'.');
+            $angle > ($angles[$i - 1] ?? -INF)
+                && $angle >= 0
+                && $angle <= $most ?: throw UnreadableFile::atLine($this->at, "the $which-angles must ascend from 0 to ".(int) $most.'.');
             $angles[] = $angle;
         }
 
@@ -144,15 +151,22 @@ final class Reader
     {
         $value = $this->number($what);
 
-        return $value === floor($value) && $value >= $least && $value <= $most ? (int) $value : throw UnreadableFile::atLine($this->at, "$what must be a whole number from $least to $most.");
+        return $value === floor($value) && $value >= $least && $value <= $most
+            ? (int) $value
+            : throw UnreadableFile::atLine($this->at, "$what must be a whole number from $least to $most.");
     }
 
     private function number(string $what): float
     {
-        $line = $this->lines[$this->at] ?? throw UnreadableFile::atLine(max(1, count($this->lines)), "the file ends before $what: fewer lines than declared.");
+        $line = $this->lines[$this->at] ?? throw UnreadableFile::atLine(
+            max(1, count($this->lines)),
+            "the file ends before $what: fewer lines than declared.",
+        );
         $this->at++;
         $word = str_replace(',', '.', trim($line));
 
-        return is_numeric($word) && is_finite((float) $word) ? (float) $word : throw UnreadableFile::atLine($this->at, "“{$word}” stands where a number belongs ($what).");
+        return is_numeric($word) && is_finite((float) $word)
+            ? (float) $word
+            : throw UnreadableFile::atLine($this->at, "“{$word}” stands where a number belongs ($what).");
     }
 }

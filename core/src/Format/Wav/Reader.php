@@ -7,7 +7,8 @@ namespace FineFrame\Format\Wav;
 use FineFrame\Format\UnreadableFile;
 
 /**
- * Reads RIFF WAVE and RF64 (EBU Tech 3306): 16, 24 and 32 bits, and 32-bit float; the channels are mixed to one, block by block, so that a long
+ * Reads RIFF WAVE and RF64 (EBU Tech 3306): 16, 24 and 32 bits, and 32-bit float; the channels are mixed to one, block by block, so that a
+ * long
  * file takes little more memory than its mix. What the header promises must be there.
  */
 final readonly class Reader
@@ -30,8 +31,12 @@ final readonly class Reader
     /** @throws UnreadableFile in words that name what is wrong */
     public static function read(string $file): self
     {
-        strlen($file) <= self::MOST_BYTES ?: throw UnreadableFile::saying('The recording is larger than 40 MB: a clap and its tail are a few seconds.');
-        strlen($file) >= 44 && in_array(substr($file, 0, 4), ['RIFF', 'RF64'], true) && substr($file, 8, 4) === 'WAVE' ?: throw UnreadableFile::saying('This is not a WAV recording.');
+        strlen($file) <= self::MOST_BYTES ?: throw UnreadableFile::saying(
+            'The recording is larger than 40 MB: a clap and its tail are a few seconds.',
+        );
+        strlen($file) >= 44
+            && in_array(substr($file, 0, 4), ['RIFF', 'RF64'], true)
+            && substr($file, 8, 4) === 'WAVE' ?: throw UnreadableFile::saying('This is not a WAV recording.');
         $format = $long = null;
         for ($at = 12; $at + 8 <= strlen($file); $at += 8 + $size + $size % 2) {
             $size = self::number('V', $file, $at + 4);
@@ -40,7 +45,12 @@ final readonly class Reader
                 $long = self::number('P', $file, $at + 16);
             }
             if ($kind === 'fmt ' && $size >= 16) {
-                $format = [self::number('v', $file, $at + 8), self::number('v', $file, $at + 10), self::number('V', $file, $at + 12), self::number('v', $file, $at + 22)];
+                $format = [
+                    self::number('v', $file, $at + 8),
+                    self::number('v', $file, $at + 10),
+                    self::number('V', $file, $at + 12),
+                    self::number('v', $file, $at + 22),
+                ];
                 if ($format[0] === 0xFFFE && $size >= 40) {
                     $format[0] = self::number('v', $file, $at + 32);
                 }
@@ -48,7 +58,12 @@ final readonly class Reader
             if ($kind === 'data') {
                 $format !== null ?: throw UnreadableFile::saying('The recording says nothing about its format before its sound.');
                 $size = $size === self::ELSEWHERE && $long !== null ? $long : $size;
-                $at + 8 + $size <= strlen($file) ?: throw UnreadableFile::saying('The recording is cut off: its header promises '.$size.' bytes of sound, and '.max(0, strlen($file) - $at - 8).' are there.');
+                $at + 8 + $size <= strlen($file) ?: throw UnreadableFile::saying(
+                    'The recording is cut off: its header promises '.$size.' bytes of sound, and '.max(
+                        0,
+                        strlen($file) - $at - 8,
+                    ).' are there.',
+                );
 
                 return self::sound($file, $at + 8, $size, $format);
             }
@@ -60,13 +75,23 @@ final readonly class Reader
     private static function sound(string $file, int $from, int $size, array $format): self
     {
         [$code, $channels, $rate, $bits] = $format;
-        $channels >= 1 && $channels <= 16 && $rate >= 8000 && $rate <= 192_000 ?: throw UnreadableFile::saying("A recording of $channels channels at $rate Hz cannot be read.");
+        $channels >= 1
+            && $channels <= 16
+            && $rate >= 8000
+            && $rate <= 192_000 ?: throw UnreadableFile::saying("A recording of $channels channels at $rate Hz cannot be read.");
         in_array([$code, $bits], [[1, 16], [1, 24], [1, 32], [3, 32]], true)
-            ?: throw UnreadableFile::saying("A recording of $bits bits".($code === 1 ? '' : " in format $code").' cannot be read: 16, 24 or 32 bits, or 32-bit float.');
+            ?: throw UnreadableFile::saying(
+                "A recording of $bits bits".($code === 1 ? '' : " in format $code").' cannot be read: 16, 24 or 32 bits, or 32-bit float.',
+            );
         $frame = intdiv($bits, 8) * $channels;
         $frames = intdiv($size, $frame);
         $frames > 0 ?: throw UnreadableFile::saying('The recording holds no sound.');
-        $frames <= self::MOST_SAMPLES ?: throw UnreadableFile::saying('The recording is '.round($frames / $rate).' seconds long; at this rate '.intdiv(self::MOST_SAMPLES, $rate).' can be read. Cut out the clap and its tail.');
+        $frames <= self::MOST_SAMPLES ?: throw UnreadableFile::saying(
+            'The recording is '.round($frames / $rate).' seconds long; at this rate '.intdiv(
+                self::MOST_SAMPLES,
+                $rate,
+            ).' can be read. Cut out the clap and its tail.',
+        );
         $samples = [];
         for ($done = 0; $done < $frames; $done += self::BLOCK_FRAMES) {
             $values = self::values(substr($file, $from + $done * $frame, min(self::BLOCK_FRAMES, $frames - $done) * $frame), $code, $bits);
@@ -86,9 +111,18 @@ final readonly class Reader
     private static function values(string $block, int $code, int $bits): array
     {
         return match (true) {
-            $code === 3 => array_map(static fn (int|float $v): float => is_finite($v) ? max(-4.0, min(4.0, $v)) : 0.0, self::unpacked('g*', $block)),
-            $bits === 16 => array_map(static fn (int|float $v): float => ($v >= 32768 ? $v - 65536 : $v) / 32768, self::unpacked('v*', $block)),
-            $bits === 32 => array_map(static fn (int|float $v): float => ($v >= 2 ** 31 ? $v - 2 ** 32 : $v) / 2 ** 31, self::unpacked('V*', $block)),
+            $code === 3 => array_map(
+                static fn (int|float $v): float => is_finite($v) ? max(-4.0, min(4.0, $v)) : 0.0,
+                self::unpacked('g*', $block),
+            ),
+            $bits === 16 => array_map(
+                static fn (int|float $v): float => ($v >= 32768 ? $v - 65536 : $v) / 32768,
+                self::unpacked('v*', $block),
+            ),
+            $bits === 32 => array_map(
+                static fn (int|float $v): float => ($v >= 2 ** 31 ? $v - 2 ** 32 : $v) / 2 ** 31,
+                self::unpacked('V*', $block),
+            ),
             default => self::of24($block),
         };
     }

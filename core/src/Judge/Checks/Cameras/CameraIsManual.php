@@ -35,14 +35,31 @@ final class CameraIsManual extends Rule
                     $touch ? Severity::Watch : Severity::Breaks,
                     ['camera' => $situation->name((string) $id), 'what' => $set->automatic],
                     [(string) $id],
-                    new Working('as the camera is set', ['automatic' => $set->automatic], $touch ? 'school: touch the face to set it, then lock' : 'school: manual'),
-                    $touch ? [] : [new Mend('set-manual', ['thing' => $situation->name((string) $id)], $situation->edit("cameras/$id/settings", ['automatic' => 'nothing']))],
+                    new Working(
+                        'as the camera is set',
+                        ['automatic' => $set->automatic],
+                        $touch ? 'school: touch the face to set it, then lock' : 'school: manual',
+                    ),
+                    $touch
+                        ? []
+                        : [
+                            new Mend(
+                                'set-manual',
+                                ['thing' => $situation->name((string) $id)],
+                                $situation->edit("cameras/$id/settings", ['automatic' => 'nothing']),
+                            ),
+                        ],
                     $touch ? 'lock' : null,
                 );
             }
         }
         if ($hand && $situation->setup->cameras !== []) {
-            yield $this->finding(Severity::Holds, [], array_map(strval(...), array_keys($situation->setup->cameras)), new Working('as the cameras are set', []));
+            yield $this->finding(
+                Severity::Holds,
+                [],
+                array_map(strval(...), array_keys($situation->setup->cameras)),
+                new Working('as the cameras are set', []),
+            );
         }
     }
 }

@@ -15,7 +15,10 @@ use FineFrame\Judge\Working;
 use FineFrame\Scene\LensView;
 use FineFrame\Scene\Square;
 
-/** Nearly square is tiring to look at: either squared to the wall, or clearly at an angle to it. By the school of locked frames every camera is squared. */
+/**
+ * Nearly square is tiring to look at: either squared to the wall, or clearly at an angle to it. By the school of locked frames every camera
+ * is squared.
+ */
 final class CameraIsSquare extends Rule
 {
     private const SQUARE_DEG = 0.6;
@@ -44,7 +47,15 @@ final class CameraIsSquare extends Rule
                 $nearly ? Severity::Watch : Severity::Holds,
                 ['camera' => $view->camera->placement->label, 'wall' => $square->name, 'off' => number_format($off, 1).'°'],
                 [$id],
-                new Working('off = between the lens’s axis and the wall’s normal, on the floor', ['off' => number_format(rad2deg($square->offRad), 1).'°', 'tilt' => number_format(rad2deg($view->tiltRad), 1).'°', 'square within' => self::SQUARE_DEG.'°'], $locked ? 'school: squared and locked' : ''),
+                new Working(
+                    'off = between the lens’s axis and the wall’s normal, on the floor',
+                    [
+                        'off' => number_format(rad2deg($square->offRad), 1).'°',
+                        'tilt' => number_format(rad2deg($view->tiltRad), 1).'°',
+                        'square within' => self::SQUARE_DEG.'°',
+                    ],
+                    $locked ? 'school: squared and locked' : '',
+                ),
                 [self::squared($situation, $view, $square)],
                 $nearly ? null : ($off <= self::SQUARE_DEG ? 'holds' : 'angled'),
             );
@@ -58,10 +69,25 @@ final class CameraIsSquare extends Rule
         $arguments = ['thing' => $camera->label, 'wall' => $square->name, 'angle' => number_format(abs(rad2deg($square->offRad)), 1).'°'];
         $body = $situation->setup->bodyFor($view->camera);
         if ($camera->aim->mode === AimMode::Free || $body === null) {
-            return new Mend('square', $arguments, $situation->edit("cameras/$camera->id", ['aim/mode' => 'free', 'aim/bearing_deg' => round(fmod(rad2deg($view->bearingRad + $square->offRad) + 720, 360), 3), 'aim/tilt_deg' => 0.0]));
+            return new Mend(
+                'square',
+                $arguments,
+                $situation->edit(
+                    "cameras/$camera->id",
+                    [
+                        'aim/mode' => 'free',
+                        'aim/bearing_deg' => round(fmod(rad2deg($view->bearingRad + $square->offRad) + 720, 360), 3),
+                        'aim/tilt_deg' => 0.0,
+                    ],
+                ),
+            );
         }
 
-        return new Mend('square-around', $arguments, $situation->moved("cameras/$camera->id", self::around($body->eyes->floor(), $camera->place, $square->offRad)));
+        return new Mend(
+            'square-around',
+            $arguments,
+            $situation->moved("cameras/$camera->id", self::around($body->eyes->floor(), $camera->place, $square->offRad)),
+        );
     }
 
     private static function around(Vec2 $pivot, Vec2 $place, float $by): Vec2

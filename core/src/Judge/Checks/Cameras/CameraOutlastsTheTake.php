@@ -44,9 +44,16 @@ final class CameraOutlastsTheTake extends Rule
             $short = $limit < $minutes;
             yield $this->finding(
                 $short ? ($alone ? Severity::Breaks : Severity::Watch) : Severity::Holds,
-                ['camera' => $camera->placement->label, 'limit' => Quantity::of($limit, Unit::Count), 'take' => Quantity::of($minutes, Unit::Count)],
+                [
+                    'camera' => $camera->placement->label,
+                    'limit' => Quantity::of($limit, Unit::Count),
+                    'take' => Quantity::of($minutes, Unit::Count),
+                ],
                 [$id],
-                new Working('minutes until the body stops against the longest stretch', ['stops after' => $limit.' min', 'stretch' => round($minutes, 1).' min', 'somebody at it' => $alone ? 'no' : 'yes']),
+                new Working(
+                    'minutes until the body stops against the longest stretch',
+                    ['stops after' => $limit.' min', 'stretch' => round($minutes, 1).' min', 'somebody at it' => $alone ? 'no' : 'yes'],
+                ),
                 fn (): array => $this->ideas($situation, $camera, $limit),
                 $short ? ($alone ? 'alone' : null) : 'holds',
             );
@@ -56,7 +63,11 @@ final class CameraOutlastsTheTake extends Rule
     /** @return list<Mend> a way of recording that lasts, else a break before the part that would not end in time */
     private function ideas(Situation $situation, Camera $camera, float $limit): array
     {
-        $ideas = array_map(static fn (Mode $m): Mend => new Mend('set-mode', ['thing' => $camera->placement->label, 'mode' => $m->name], $situation->edit("cameras/{$camera->placement->id}", ['mode' => $m->id])),
+        $ideas = array_map(static fn (Mode $m): Mend => new Mend(
+            'set-mode',
+            ['thing' => $camera->placement->label, 'mode' => $m->name],
+            $situation->edit("cameras/{$camera->placement->id}", ['mode' => $m->id]),
+        ),
             array_values(array_filter($camera->body->modes, static fn (Mode $m): bool => $m->limitMin <= 0 || $m->limitMin > $limit)));
         $run = 0.0;
         foreach ($situation->setup->setup->list('progress') as $part) {

@@ -13,7 +13,10 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Scene\LensView;
 
-/** Two people who look at one another, each on a camera of their own, look opposite ways, as far off the lens, at a like size and height: then the cut reads as one talk. */
+/**
+ * Two people who look at one another, each on a camera of their own, look opposite ways, as far off the lens, at a like size and height:
+ * then the cut reads as one talk.
+ */
 final class EyelinesMatch extends Rule
 {
     private const LIKE_DEG = 10.0;
@@ -41,7 +44,10 @@ final class EyelinesMatch extends Rule
                     continue;
                 }
                 [$off, $back] = [rad2deg(LensView::gazeOff($a, $x)), rad2deg(LensView::gazeOff($b, $y))];
-                [$size, $like] = [$a->delivered->heightAt(LensView::depthOf($a, $x)) / $x->person->statureM, $b->delivered->heightAt(LensView::depthOf($b, $y)) / $y->person->statureM];
+                [$size, $like] = [
+                    $a->delivered->heightAt(LensView::depthOf($a, $x)) / $x->person->statureM,
+                    $b->delivered->heightAt(LensView::depthOf($b, $y)) / $y->person->statureM,
+                ];
                 $ratio = max($size, $like) / min($size, $like);
                 $case = match (true) {
                     $off * $back > 0 => 'same-way',
@@ -55,10 +61,27 @@ final class EyelinesMatch extends Rule
                         'holds' => Severity::Holds,
                         default => Severity::Watch,
                     },
-                    ['a' => $a->placement->label, 'b' => $b->placement->label, 'one' => $x->person->name, 'other' => $y->person->name, 'off' => Quantity::degrees(abs($off)), 'back' => Quantity::degrees(abs($back)), 'ratio' => Quantity::ratio($ratio)],
+                    [
+                        'a' => $a->placement->label,
+                        'b' => $b->placement->label,
+                        'one' => $x->person->name,
+                        'other' => $y->person->name,
+                        'off' => Quantity::degrees(abs($off)),
+                        'back' => Quantity::degrees(abs($back)),
+                        'ratio' => Quantity::ratio($ratio),
+                    ],
                     [$one, $other],
-                    new Working('the looks off each lens, on the floor; the frames’ heights in statures', [$a->placement->label => Quantity::degrees($off), $b->placement->label => Quantity::degrees($back), 'sizes' => Quantity::ratio($ratio)]),
-                    fn (): array => $case === 'sizes' ? [Moves::zoom($situation, $b, round($b->placement->focalMm * $like / $size, 1))] : Moves::around($situation, $b, $y),
+                    new Working(
+                        'the looks off each lens, on the floor; the frames’ heights in statures',
+                        [
+                            $a->placement->label => Quantity::degrees($off),
+                            $b->placement->label => Quantity::degrees($back),
+                            'sizes' => Quantity::ratio($ratio),
+                        ],
+                    ),
+                    fn (): array => $case === 'sizes' ? [
+                        Moves::zoom($situation, $b, round($b->placement->focalMm * $like / $size, 1)),
+                    ] : Moves::around($situation, $b, $y),
                     $case,
                 );
             }

@@ -39,9 +39,19 @@ final class FaceKeepsItsShape extends Rule
 
             yield $this->finding(
                 Severity::below($distance, $situation->limits->get('face_break_m'), $watch),
-                ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'distance' => Quantity::metres($distance), 'limit' => Quantity::metres($watch), 'stretch' => Quantity::share($stretch - 1), 'at' => TakeStaysClean::clock($at ?? 0.0)],
+                [
+                    'camera' => $camera->placement->label,
+                    'subject' => $body->person->name,
+                    'distance' => Quantity::metres($distance),
+                    'limit' => Quantity::metres($watch),
+                    'stretch' => Quantity::share($stretch - 1),
+                    'at' => TakeStaysClean::clock($at ?? 0.0),
+                ],
                 [$id, $body->person->id],
-                new Working('nose to ear = (d + 0.13 m) / d', ['d' => Quantity::metres($distance), 'nose larger than ear by' => Quantity::share($stretch - 1)]),
+                new Working(
+                    'nose to ear = (d + 0.13 m) / d',
+                    ['d' => Quantity::metres($distance), 'nose larger than ear by' => Quantity::share($stretch - 1)],
+                ),
                 $at === null ? $this->back($situation, $camera, $body, $watch + 0.02) : [],
                 $at !== null && $distance < $watch ? 'moving' : null,
             );
@@ -70,7 +80,9 @@ final class FaceKeepsItsShape extends Rule
         $edit = $situation->edit("cameras/{$camera->placement->id}", $values);
 
         return [new Mend($camera->lens->isZoom() ? 'back-and-zoom' : 'back', [
-            'thing' => $camera->placement->label, 'distance' => Quantity::metres($distance - $arm->length()), 'focal' => Quantity::of($focal, Unit::Millimetre),
+            'thing' => $camera->placement->label,
+            'distance' => Quantity::metres($distance - $arm->length()),
+            'focal' => Quantity::of($focal, Unit::Millimetre),
         ], $edit)];
     }
 }

@@ -44,12 +44,24 @@ final class FrameIsClear extends Rule
                 [$side, $distance] = $intrusion->shortest();
                 yield $this->finding(
                     Severity::Breaks,
-                    ['camera' => $label, 'thing' => $situation->name($intrusion->owner), 'share' => Quantity::share($intrusion->share), 'distance' => Quantity::metres($distance), 'side' => $side],
+                    [
+                        'camera' => $label,
+                        'thing' => $situation->name($intrusion->owner),
+                        'share' => Quantity::share($intrusion->share),
+                        'distance' => Quantity::metres($distance),
+                        'side' => $side,
+                    ],
                     [$id, $intrusion->owner],
                     new Working('share = visible outline in the delivered frame / frame; way out = its deepest point inside the frame’s side', [
-                        'share' => Quantity::share($intrusion->share), 'past the left' => Quantity::metres($intrusion->clearM['left']), 'past the right' => Quantity::metres($intrusion->clearM['right']),
+                        'share' => Quantity::share($intrusion->share),
+                        'past the left' => Quantity::metres($intrusion->clearM['left']),
+                        'past the right' => Quantity::metres($intrusion->clearM['right']),
                     ]),
-                    fn (): array => [...$this->outOfFrame($situation, $view, $intrusion), ...$this->swung($situation, $intrusion), ...Moves::longer($situation, $view->camera)],
+                    fn (): array => [
+                        ...$this->outOfFrame($situation, $view, $intrusion),
+                        ...$this->swung($situation, $intrusion),
+                        ...Moves::longer($situation, $view->camera),
+                    ],
                     match ($side) {
                         'top' => 'raise',
                         'bottom' => 'lower',
@@ -58,7 +70,12 @@ final class FrameIsClear extends Rule
                 );
             }
             if ($clear) {
-                yield $this->finding(Severity::Holds, ['camera' => $label], [$id], new Working('no solid of gear or crew meets the delivered frame', []));
+                yield $this->finding(
+                    Severity::Holds,
+                    ['camera' => $label],
+                    [$id],
+                    new Working('no solid of gear or crew meets the delivered frame', []),
+                );
             }
         }
     }
@@ -79,10 +96,18 @@ final class FrameIsClear extends Rule
                 $ideas[] = [$distance, Moves::push($situation, $path, $name, $right->times($sign * $distance))];
             }
         }
-        $height = $situation->scene->lamps[$intrusion->owner]->placement->heightM ?? $situation->setup->cameras[$intrusion->owner]->placement->heightM ?? null;
+        $height = $situation->scene->lamps[$intrusion->owner]->placement->heightM
+            ?? $situation->setup->cameras[$intrusion->owner]->placement->heightM ?? null;
         foreach ($height === null ? [] : ['raise' => ['top', 1.0], 'lower' => ['bottom', -1.0]] as $case => [$side, $sign]) {
             $by = $intrusion->clearM[$side] + 0.03;
-            $ideas[] = [$by, new Mend($case, ['thing' => $name, 'distance' => Quantity::metres($by)], $situation->edit($path, ['height_m' => $height + $sign * $by]))];
+            $ideas[] = [
+                $by,
+                new Mend(
+                    $case,
+                    ['thing' => $name, 'distance' => Quantity::metres($by)],
+                    $situation->edit($path, ['height_m' => $height + $sign * $by]),
+                ),
+            ];
         }
         usort($ideas, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
@@ -101,7 +126,9 @@ final class FrameIsClear extends Rule
     /** A microphone on its own, or a pair. */
     private function list(string $id, Situation $situation): string
     {
-        return array_filter($situation->setup->setup->list('pairs'), static fn (Record $r): bool => $r->id === $id) === [] ? 'mics' : 'pairs';
+        return array_filter($situation->setup->setup->list('pairs'), static fn (Record $r): bool => $r->id === $id) === []
+            ? 'mics'
+            : 'pairs';
     }
 
     private function path(Intrusion $intrusion, Situation $situation): string

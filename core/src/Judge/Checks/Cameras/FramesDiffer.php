@@ -54,12 +54,18 @@ final class FramesDiffer extends Rule
         return $this->finding(
             $this->judged($situation->setup->plan->brief->schools->cut(), $ratio >= $wide, $angle >= $far),
             [
-                'a' => $a->placement->label, 'b' => $b->placement->label, 'ratio' => Quantity::ratio($ratio), 'angle' => Quantity::degrees($angle),
+                'a' => $a->placement->label,
+                'b' => $b->placement->label,
+                'ratio' => Quantity::ratio($ratio),
+                'angle' => Quantity::degrees($angle),
                 'ratioLimit' => Quantity::ratio($wide), 'angleLimit' => Quantity::degrees($far),
             ],
             [$a->placement->id, $b->placement->id],
             new Working('ratio = wider field / tighter field at the face; angle = between the lenses, seen from the eyes', [
-                'field A' => Quantity::metres($one), 'field B' => Quantity::metres($two), 'ratio' => Quantity::ratio($ratio), 'angle' => Quantity::degrees($angle),
+                'field A' => Quantity::metres($one),
+                'field B' => Quantity::metres($two),
+                'ratio' => Quantity::ratio($ratio),
+                'angle' => Quantity::degrees($angle),
             ]),
             [...$this->sizes($situation, $b, $one, $two, $wide), ...Moves::around($situation, $b, $body)],
             match ($situation->setup->plan->brief->schools->cut()) {

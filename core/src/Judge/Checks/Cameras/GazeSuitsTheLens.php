@@ -57,9 +57,18 @@ final class GazeSuitsTheLens extends Rule
 
         yield $this->finding(
             $severity,
-            ['camera' => $a->placement->label, 'subject' => $body->person->name, 'angle' => Quantity::degrees($off), 'limit' => Quantity::degrees($into ? self::INTO_LENS_DEG : $widest)],
+            [
+                'camera' => $a->placement->label,
+                'subject' => $body->person->name,
+                'angle' => Quantity::degrees($off),
+                'limit' => Quantity::degrees($into ? self::INTO_LENS_DEG : $widest),
+            ],
             [$a->placement->id, $body->person->id],
-            new Working('angle = between the look and the line to the lens, on the floor', ['angle' => Quantity::degrees($off)], $into ? 'school: into the lens' : 'school: to a person beside the lens'),
+            new Working(
+                'angle = between the look and the line to the lens, on the floor',
+                ['angle' => Quantity::degrees($off)],
+                $into ? 'school: into the lens' : 'school: to a person beside the lens',
+            ),
             ideas: $this->ideas($situation, $a, $body, $into),
             case: $severity === Severity::Holds ? null : match (true) {
                 $into => 'not-into-lens',
@@ -78,20 +87,39 @@ final class GazeSuitsTheLens extends Rule
 
         return $this->finding(
             $holds ? Severity::Holds : Severity::Watch,
-            ['camera' => $a->placement->label, 'subject' => $body->person->name, 'other' => $other->name, 'angle' => Quantity::degrees($off), 'limit' => Quantity::degrees(self::BETWEEN_TWO_DEG)],
+            [
+                'camera' => $a->placement->label,
+                'subject' => $body->person->name,
+                'other' => $other->name,
+                'angle' => Quantity::degrees($off),
+                'limit' => Quantity::degrees(self::BETWEEN_TWO_DEG),
+            ],
             [$a->placement->id, $body->person->id],
-            new Working('angle = between the look and the line to the lens, on the floor', ['angle' => Quantity::degrees($off)], 'two who talk to each other; this tool’s starting point'),
+            new Working(
+                'angle = between the look and the line to the lens, on the floor',
+                ['angle' => Quantity::degrees($off)],
+                'two who talk to each other; this tool’s starting point',
+            ),
             $holds ? [] : Moves::around($situation, $a, $body),
             $holds ? 'two' : 'profile',
         );
     }
 
-    /** @return list<Mend> into the lens: look there; beside it: whoever is looked at seated 8° off it, or as near as legs allow, on the side where they are first */
+    /**
+     * @return list<Mend> into the lens: look there; beside it: whoever is looked at seated 8° off it, or as near as legs allow, on the side
+     *     where they are first
+     */
     private function ideas(Situation $situation, Camera $a, Body $body, bool $into): array
     {
         $asker = $situation->setup->bodies[$body->person->looksAt ?? '']->person ?? null;
         if ($into) {
-            return [new Mend('look-into', ['subject' => $body->person->name, 'camera' => $a->placement->label], $situation->edit("subjects/{$body->person->id}", ['looks_at' => $a->placement->id]))];
+            return [
+                new Mend(
+                    'look-into',
+                    ['subject' => $body->person->name, 'camera' => $a->placement->label],
+                    $situation->edit("subjects/{$body->person->id}", ['looks_at' => $a->placement->id]),
+                ),
+            ];
         }
         if ($asker === null) {
             return [];
@@ -102,7 +130,16 @@ final class GazeSuitsTheLens extends Rule
         foreach ([1.0, 0.9, 1.1, 0.8] as $reach) {
             foreach ([8, 11, -8, -11, 15, 19, 23] as $deg) {
                 $to = $body->person->place->plus($arm->times($reach)->turnedClockwise($side * deg2rad($deg)));
-                $ideas[] = new Mend('seat', ['thing' => $asker->name, 'angle' => Quantity::degrees(abs($deg)), 'camera' => $a->placement->label, 'distance' => Quantity::metres($asker->place->distanceTo($to))], $situation->moved("subjects/$asker->id", $to));
+                $ideas[] = new Mend(
+                    'seat',
+                    [
+                        'thing' => $asker->name,
+                        'angle' => Quantity::degrees(abs($deg)),
+                        'camera' => $a->placement->label,
+                        'distance' => Quantity::metres($asker->place->distanceTo($to)),
+                    ],
+                    $situation->moved("subjects/$asker->id", $to),
+                );
             }
         }
 

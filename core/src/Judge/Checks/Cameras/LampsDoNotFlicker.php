@@ -31,7 +31,15 @@ final class LampsDoNotFlicker extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $lamps = array_values(array_filter($situation->setup->location->list('colour'), static fn (Record $r): bool => $r->text('plan') !== 'switch off' && ! str_contains(mb_strtolower($r->text('name')), 'daylight')));
+        $lamps = array_values(
+            array_filter(
+                $situation->setup->location->list('colour'),
+                static fn (Record $r): bool => $r->text('plan') !== 'switch off' && ! str_contains(
+                    mb_strtolower($r->text('name')),
+                    'daylight',
+                ),
+            ),
+        );
         if ($lamps === [] || $situation->setup->cameras === []) {
             return;
         }
@@ -39,14 +47,43 @@ final class LampsDoNotFlicker extends Rule
         foreach ($situation->settings() as $id => $set) {
             $times = Exposure::steadyTimes($set->fps, $mains);
             $holds = array_filter($times, static fn (float $t): bool => abs($set->shutterS() - $t) < self::NEAR * $t) !== [];
-            $nearest = $times === [] ? null : array_reduce($times, static fn (?float $best, float $t): float => $best === null || abs($t - $set->shutterS()) < abs($best - $set->shutterS()) ? $t : $best);
+            $nearest = $times === []
+                ? null
+                : array_reduce(
+                    $times,
+                    static fn (?float $best, float $t): float => $best === null || abs($t - $set->shutterS()) < abs(
+                        $best - $set->shutterS(),
+                    ) ? $t : $best,
+                );
             $angle = $nearest === null ? null : round(Exposure::shutterAngleDeg($nearest, $set->fps), 1);
             yield $this->finding(
                 $holds ? Severity::Holds : Severity::Watch,
-                ['camera' => $situation->name((string) $id), 'lamp' => $lamps[0]->text('name'), 'shutter' => SettingsAgree::print($set, 'shutter_deg'), 'angle' => $angle === null ? 'none at this rate' : $angle.'°', 'mains' => round($mains).' Hz'],
+                [
+                    'camera' => $situation->name((string) $id),
+                    'lamp' => $lamps[0]->text('name'),
+                    'shutter' => SettingsAgree::print($set, 'shutter_deg'),
+                    'angle' => $angle === null ? 'none at this rate' : $angle.'°',
+                    'mains' => round($mains).' Hz',
+                ],
                 [(string) $id],
-                new Working('steady exposure = n / (2 × mains)', ['shutter' => Quantity::seconds($set->shutterS()), 'nearest steady' => $nearest === null ? '—' : Quantity::seconds($nearest), 'mains' => round($mains).' Hz'], 'lamps pulse at twice the mains; electronic ones may pulse otherwise: look at them through the camera'),
-                $angle === null ? [] : [new Mend('set-shutter', ['thing' => $situation->name((string) $id), 'angle' => $angle.'°'], $situation->edit("cameras/$id/settings", ['shutter_deg' => $angle]))],
+                new Working(
+                    'steady exposure = n / (2 × mains)',
+                    [
+                        'shutter' => Quantity::seconds($set->shutterS()),
+                        'nearest steady' => $nearest === null ? '—' : Quantity::seconds($nearest),
+                        'mains' => round($mains).' Hz',
+                    ],
+                    'lamps pulse at twice the mains; electronic ones may pulse otherwise: look at them through the camera',
+                ),
+                $angle === null
+                    ? []
+                    : [
+                        new Mend(
+                            'set-shutter',
+                            ['thing' => $situation->name((string) $id), 'angle' => $angle.'°'],
+                            $situation->edit("cameras/$id/settings", ['shutter_deg' => $angle]),
+                        ),
+                    ],
             );
         }
     }

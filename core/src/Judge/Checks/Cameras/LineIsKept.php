@@ -33,7 +33,12 @@ final class LineIsKept extends Rule
     {
         $pair = $this->pair($situation);
         $a = $situation->setup->camera(0);
-        if ($pair === null || $a === null || ! $situation->setup->isTalk() || $situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens) {
+        if (
+            $pair === null
+            || $a === null
+            || ! $situation->setup->isTalk()
+            || $situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens
+        ) {
             return;
         }
         [$from, $to] = [$pair[0]->place, $pair[1]->place];
@@ -43,9 +48,21 @@ final class LineIsKept extends Rule
             $beyond = $line->cross($camera->placement->place->minus($from));
             yield $this->finding(
                 $beyond * $reference < 0 ? Severity::Breaks : Severity::Holds,
-                ['a' => $a->placement->label, 'camera' => $camera->placement->label, 'one' => $pair[0]->name, 'other' => $pair[1]->name, 'distance' => Quantity::metres(abs($beyond))],
+                [
+                    'a' => $a->placement->label,
+                    'camera' => $camera->placement->label,
+                    'one' => $pair[0]->name,
+                    'other' => $pair[1]->name,
+                    'distance' => Quantity::metres(abs($beyond)),
+                ],
                 [$id],
-                new Working('side = direction of the look × direction to the camera', ['A from the line' => Quantity::metres($reference), $camera->placement->label.' from the line' => Quantity::metres($beyond)]),
+                new Working(
+                    'side = direction of the look × direction to the camera',
+                    [
+                        'A from the line' => Quantity::metres($reference),
+                        $camera->placement->label.' from the line' => Quantity::metres($beyond),
+                    ],
+                ),
                 $this->mirrored($situation, $camera, $from, $line),
             );
         }
@@ -69,7 +86,11 @@ final class LineIsKept extends Rule
         $across = $arm->minus($line->times(2 * $line->left()->dot($arm))->left());
         $ideas = [];
         foreach ([1.0, 0.85, 0.7] as $share) {
-            $ideas[] = new Mend('cross-back', ['thing' => $camera->placement->label], $situation->moved("cameras/{$camera->placement->id}", $from->plus($across->times($share))));
+            $ideas[] = new Mend(
+                'cross-back',
+                ['thing' => $camera->placement->label],
+                $situation->moved("cameras/{$camera->placement->id}", $from->plus($across->times($share))),
+            );
         }
 
         return $ideas;

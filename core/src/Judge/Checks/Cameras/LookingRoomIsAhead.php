@@ -55,10 +55,24 @@ final class LookingRoomIsAhead extends Rule
                     $ahead >= 0.4 => Severity::Watch,
                     default => Severity::Breaks,
                 },
-                ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'ahead' => Quantity::share($ahead), 'side' => $off > 0 ? 'right' : 'left'],
+                [
+                    'camera' => $camera->placement->label,
+                    'subject' => $body->person->name,
+                    'ahead' => Quantity::share($ahead),
+                    'side' => $off > 0 ? 'right' : 'left',
+                ],
                 [$id, $body->person->id],
-                new Working('ahead = from the eyes to the frame’s edge in the direction of the look / width', ['ahead' => Quantity::share($ahead), 'look off the lens' => Quantity::degrees($off)]),
-                [new Mend('aim-ahead', ['thing' => $camera->placement->label], $situation->edit("cameras/$id", ['aim/mode' => 'eyes', 'aim/side' => 'ahead', 'aim/subject' => $body->person->id]))],
+                new Working(
+                    'ahead = from the eyes to the frame’s edge in the direction of the look / width',
+                    ['ahead' => Quantity::share($ahead), 'look off the lens' => Quantity::degrees($off)],
+                ),
+                [
+                    new Mend(
+                        'aim-ahead',
+                        ['thing' => $camera->placement->label],
+                        $situation->edit("cameras/$id", ['aim/mode' => 'eyes', 'aim/side' => 'ahead', 'aim/subject' => $body->person->id]),
+                    ),
+                ],
             );
         }
     }

@@ -19,7 +19,10 @@ use FineFrame\Scene\ThingKind;
 use FineFrame\Staging\Body;
 use FineFrame\Staging\Role;
 
-/** Whoever speaks has one face to speak to: other people within sight of it pull the eyes away. By the school of the lens, the interviewer hides. */
+/**
+ * Whoever speaks has one face to speak to: other people within sight of it pull the eyes away. By the school of the lens, the interviewer
+ * hides.
+ */
 final class NothingDistracts extends Rule
 {
     /** Within this of the look, something is seen without turning. */
@@ -67,7 +70,14 @@ final class NothingDistracts extends Rule
                 $seen === [] ? Severity::Holds : Severity::Watch,
                 ['subject' => $subject->name, 'who' => implode(', ', $seen)],
                 [$subject->id],
-                new Working('seen = within 45° of the look, with nothing in between', ['in sight' => $seen === [] ? 'nobody' : implode(', ', $seen), 'half of sight' => Quantity::degrees(rad2deg(self::SIGHT_RAD))], $hides ? 'school: into the lens' : 'school: to a person beside the lens'),
+                new Working(
+                    'seen = within 45° of the look, with nothing in between',
+                    [
+                        'in sight' => $seen === [] ? 'nobody' : implode(', ', $seen),
+                        'half of sight' => Quantity::degrees(rad2deg(self::SIGHT_RAD)),
+                    ],
+                    $hides ? 'school: into the lens' : 'school: to a person beside the lens',
+                ),
                 fn (): array => $this->aside($situation, $body, array_keys($seen)),
                 $seen === [] ? null : ($hides ? 'hide' : null),
             );
@@ -81,7 +91,10 @@ final class NothingDistracts extends Rule
         if ($body->face()->at(0.0)->angleTo($to) > self::SIGHT_RAD) {
             return false;
         }
-        $solids = array_filter([...$situation->scene->shell, ...$situation->scene->solids], static fn (Solid $s): bool => ! in_array($s->owner, [$owner, $body->person->id], true) && $s->kind !== ThingKind::Boom);
+        $solids = array_filter(
+            [...$situation->scene->shell, ...$situation->scene->solids],
+            static fn (Solid $s): bool => ! in_array($s->owner, [$owner, $body->person->id], true) && $s->kind !== ThingKind::Boom,
+        );
         $aside = $to->floor()->left()->unit()->times(self::HALF_HEAD_M)->at(0.0);
         foreach ([$to, $to->plus($aside), $to->minus($aside)] as $way) {
             if (! self::isHidden($solids, $body->eyes, $way)) {
@@ -117,8 +130,14 @@ final class NothingDistracts extends Rule
         foreach (array_intersect($who, array_keys($situation->setup->bodies)) as $id) {
             $place = $situation->setup->bodies[$id]->person->place;
             foreach ([1.0, -1.0] as $side) {
-                $to = $body->person->place->plus($body->face()->turnedClockwise($side * (self::SIGHT_RAD + 0.1))->times($place->distanceTo($body->person->place)));
-                $ideas[] = new Mend('move', ['thing' => $situation->name($id), 'distance' => Quantity::metres($place->distanceTo($to))], $situation->moved("subjects/$id", $to));
+                $to = $body->person->place->plus(
+                    $body->face()->turnedClockwise($side * (self::SIGHT_RAD + 0.1))->times($place->distanceTo($body->person->place)),
+                );
+                $ideas[] = new Mend(
+                    'move',
+                    ['thing' => $situation->name($id), 'distance' => Quantity::metres($place->distanceTo($to))],
+                    $situation->moved("subjects/$id", $to),
+                );
             }
         }
 

@@ -54,7 +54,9 @@ final class PatternsDoNotShimmer extends Rule
                     ['thing' => $sample->text('name'), 'camera' => $view->camera->placement->label, 'pixels' => Quantity::ratio($pixels)],
                     [$id, $sample->text('on'), $sample->id],
                     new Working('repeat × focal length / distance, over the pixels’ pitch', [
-                        'repeat' => Quantity::metres(($sample->number('pattern_mm') ?? 0.0) / 1000), 'distance' => Quantity::metres($view->depth($at)), 'pixels a repeat' => Quantity::ratio($pixels),
+                        'repeat' => Quantity::metres(($sample->number('pattern_mm') ?? 0.0) / 1000),
+                        'distance' => Quantity::metres($view->depth($at)),
+                        'pixels a repeat' => Quantity::ratio($pixels),
                     ], 'Nyquist: two pixels a repeat, four where colours are sampled at every second'),
                     $shimmers ? $this->closer($situation, $view->camera, $pixels) : [],
                     $shimmers ? null : ($pixels <= self::BLURRED_PX ? 'blurred' : null),

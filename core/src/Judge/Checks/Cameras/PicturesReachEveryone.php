@@ -11,10 +11,16 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 
-/** Whoever needs a picture has one, by an output that is there, on a screen large enough to judge focus by, within earshot of whoever is at the camera. */
+/**
+ * Whoever needs a picture has one, by an output that is there, on a screen large enough to judge focus by, within earshot of whoever is at
+ * the camera.
+ */
 final class PicturesReachEveryone extends Rule
 {
-    /** Fine detail of 1080 lines is seen from up to this many heights of the screen (a line a minute of arc, and half as far again to judge focus). */
+    /**
+     * Fine detail of 1080 lines is seen from up to this many heights of the screen (a line a minute of arc, and half as far again to judge
+     * focus).
+     */
     private const HEIGHTS = 4.8;
 
     private const INCH_M = 0.0254;
@@ -53,9 +59,23 @@ final class PicturesReachEveryone extends Rule
                     'small', 'unheard' => Severity::Watch,
                     default => Severity::Holds,
                 },
-                ['who' => $view->text('name'), 'camera' => $camera->placement->label ?? '', 'outputs' => (string) ($camera->body->outputs ?? 0), 'near' => Quantity::metres(self::HEIGHTS * $height), 'from' => Quantity::metres($from ?? 0.0)],
+                [
+                    'who' => $view->text('name'),
+                    'camera' => $camera->placement->label ?? '',
+                    'outputs' => (string) ($camera->body->outputs ?? 0),
+                    'near' => Quantity::metres(self::HEIGHTS * $height),
+                    'from' => Quantity::metres($from ?? 0.0),
+                ],
                 [$view->id],
-                new Working('focus is judged from up to 4.8 screen heights; earshot 6 m', ['screen height' => Quantity::metres($height), 'looked at from' => $from === null ? 'not said' : Quantity::metres($from), 'outputs in use' => (string) ($used[$camera->placement->id ?? ''] ?? 0)], 'a line of 1080 at a minute of arc, and half as far again'),
+                new Working(
+                    'focus is judged from up to 4.8 screen heights; earshot 6 m',
+                    [
+                        'screen height' => Quantity::metres($height),
+                        'looked at from' => $from === null ? 'not said' : Quantity::metres($from),
+                        'outputs in use' => (string) ($used[$camera->placement->id ?? ''] ?? 0),
+                    ],
+                    'a line of 1080 at a minute of arc, and half as far again',
+                ),
                 case: $case,
             );
         }

@@ -45,9 +45,23 @@ final class PrompterCanBeRead extends Rule
             };
             yield $this->finding(
                 $case === 'holds' ? Severity::Holds : Severity::Watch,
-                ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'distance' => Quantity::metres($distance), 'most' => Quantity::metres($most), 'letter' => Quantity::of($camera->prompter->letterMm * $distance / $most, Unit::Millimetre)],
+                [
+                    'camera' => $camera->placement->label,
+                    'subject' => $body->person->name,
+                    'distance' => Quantity::metres($distance),
+                    'most' => Quantity::metres($most),
+                    'letter' => Quantity::of($camera->prompter->letterMm * $distance / $most, Unit::Millimetre),
+                ],
                 [$id, $body->person->id],
-                new Working('read from letter / 20 minutes of arc', ['letters' => Quantity::of($camera->prompter->letterMm, Unit::Millimetre), 'eyes to glass' => Quantity::metres($distance), 'read from up to' => Quantity::metres($most)], 'ISO 9241-303: 20 to 22 minutes of arc for capitals'),
+                new Working(
+                    'read from letter / 20 minutes of arc',
+                    [
+                        'letters' => Quantity::of($camera->prompter->letterMm, Unit::Millimetre),
+                        'eyes to glass' => Quantity::metres($distance),
+                        'read from up to' => Quantity::metres($most),
+                    ],
+                    'ISO 9241-303: 20 to 22 minutes of arc for capitals',
+                ),
                 fn (): array => $this->ideas($situation, $camera, $body, $distance - $most),
                 $case,
             );
@@ -63,12 +77,35 @@ final class PrompterCanBeRead extends Rule
     {
         $id = $camera->placement->id;
         if ($short <= 0.0) {
-            return [new Mend('look-into', ['subject' => $body->person->name, 'camera' => $camera->placement->label], $situation->edit("subjects/{$body->person->id}", ['looks_at' => $id]))];
+            return [
+                new Mend(
+                    'look-into',
+                    ['subject' => $body->person->name, 'camera' => $camera->placement->label],
+                    $situation->edit("subjects/{$body->person->id}", ['looks_at' => $id]),
+                ),
+            ];
         }
-        $larger = array_filter($situation->setup->plan->kit->prompters, static fn (Prompter $p): bool => $p->letterMm > ($camera->prompter->letterMm ?? 0.0));
-        $ideas = array_map(static fn (Prompter $p): Mend => new Mend('prompter', ['thing' => $camera->placement->label, 'prompter' => lcfirst($p->name)], $situation->edit("cameras/$id", ['prompter' => $p->id])), array_values($larger));
+        $larger = array_filter(
+            $situation->setup->plan->kit->prompters,
+            static fn (Prompter $p): bool => $p->letterMm > ($camera->prompter->letterMm ?? 0.0),
+        );
+        $ideas = array_map(
+            static fn (Prompter $p): Mend => new Mend(
+                'prompter',
+                ['thing' => $camera->placement->label, 'prompter' => lcfirst($p->name)],
+                $situation->edit("cameras/$id", ['prompter' => $p->id]),
+            ),
+            array_values($larger),
+        );
         $towards = $body->person->place->minus($camera->placement->place)->unit()->times($short + 0.03);
 
-        return [...$ideas, new Mend('move-forward', ['thing' => $camera->placement->label, 'distance' => Quantity::metres($short + 0.03)], $situation->moved("cameras/$id", $camera->placement->place->plus($towards)))];
+        return [
+            ...$ideas,
+            new Mend(
+                'move-forward',
+                ['thing' => $camera->placement->label, 'distance' => Quantity::metres($short + 0.03)],
+                $situation->moved("cameras/$id", $camera->placement->place->plus($towards)),
+            ),
+        ];
     }
 }

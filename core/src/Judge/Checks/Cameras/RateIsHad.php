@@ -36,10 +36,23 @@ final class RateIsHad extends Rule
             $other = array_values(array_filter($camera->body->modes, static fn (Mode $m): bool => $m->mostFps >= $set->fps))[0] ?? null;
             yield $this->finding(
                 Severity::Breaks,
-                ['camera' => $camera->placement->label, 'rate' => SettingsAgree::print($set, 'fps'), 'most' => (string) round($mode->mostFps), 'crop' => $other === null ? '' : number_format($mode->widthMm / $other->widthMm, 2).'×'],
+                [
+                    'camera' => $camera->placement->label,
+                    'rate' => SettingsAgree::print($set, 'fps'),
+                    'most' => (string) round($mode->mostFps),
+                    'crop' => $other === null ? '' : number_format($mode->widthMm / $other->widthMm, 2).'×',
+                ],
                 [$id],
                 new Working('rate against the mode’s fastest', ['rate' => (string) $set->fps, 'fastest' => (string) $mode->mostFps]),
-                $other === null ? [] : [new Mend('set-mode', ['thing' => $camera->placement->label, 'mode' => $other->name], $situation->edit("cameras/$id", ['mode' => $other->id]))],
+                $other === null
+                    ? []
+                    : [
+                        new Mend(
+                            'set-mode',
+                            ['thing' => $camera->placement->label, 'mode' => $other->name],
+                            $situation->edit("cameras/$id", ['mode' => $other->id]),
+                        ),
+                    ],
                 $other === null ? 'none' : null,
             );
         }

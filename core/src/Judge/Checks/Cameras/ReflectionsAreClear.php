@@ -35,9 +35,21 @@ final class ReflectionsAreClear extends Rule
                 $mirror = $reflection->pane->finish === Finish::Mirror;
                 yield $this->finding(
                     $mirror ? Severity::Breaks : Severity::Watch,
-                    ['camera' => $view->camera->placement->label, 'thing' => $situation->name($reflection->owner), 'pane' => $reflection->pane->name, 'share' => Quantity::share($reflection->share)],
+                    [
+                        'camera' => $view->camera->placement->label,
+                        'thing' => $situation->name($reflection->owner),
+                        'pane' => $reflection->pane->name,
+                        'share' => Quantity::share($reflection->share),
+                    ],
                     [$id, $reflection->pane->owner, $reflection->owner],
-                    new Working('seen from behind the pane as far as the lens is before it, through the pane', ['share of the frame' => Quantity::share($reflection->share), 'what it is' => $reflection->pane->isWindow ? 'window' : $reflection->pane->finish->value], 'law of reflection'),
+                    new Working(
+                        'seen from behind the pane as far as the lens is before it, through the pane',
+                        [
+                            'share of the frame' => Quantity::share($reflection->share),
+                            'what it is' => $reflection->pane->isWindow ? 'window' : $reflection->pane->finish->value,
+                        ],
+                        'law of reflection',
+                    ),
                     $this->ideas($situation, $reflection),
                     $mirror ? null : ($reflection->pane->isWindow ? 'window' : 'glass'),
                 );
@@ -49,12 +61,22 @@ final class ReflectionsAreClear extends Rule
     private function ideas(Situation $situation, Reflection $reflection): array
     {
         if ($reflection->pane->isWindow) {
-            return [new Mend('draw-curtain', ['window' => $reflection->pane->name], new Edit(["/locations/{$situation->setup->location->id}/space/openings/{$reflection->pane->owner}/curtain" => 'lined']))];
+            return [
+                new Mend(
+                    'draw-curtain',
+                    ['window' => $reflection->pane->name],
+                    new Edit(["/locations/{$situation->setup->location->id}/space/openings/{$reflection->pane->owner}/curtain" => 'lined']),
+                ),
+            ];
         }
         $ideas = [];
         foreach ($situation->setup->setup->furniture as $thing) {
             foreach ($thing->id === $reflection->pane->owner ? [3, -3, 6, -6, 10, -10, 16, -16] : [] as $deg) {
-                $ideas[] = new Mend($deg > 0 ? 'turn-clockwise' : 'turn-counter', ['thing' => $thing->name, 'angle' => Quantity::degrees(abs($deg))], $situation->edit("furniture/$thing->id", ['turn_deg' => round(rad2deg($thing->turnRad) + $deg, 2)]));
+                $ideas[] = new Mend(
+                    $deg > 0 ? 'turn-clockwise' : 'turn-counter',
+                    ['thing' => $thing->name, 'angle' => Quantity::degrees(abs($deg))],
+                    $situation->edit("furniture/$thing->id", ['turn_deg' => round(rad2deg($thing->turnRad) + $deg, 2)]),
+                );
             }
         }
 

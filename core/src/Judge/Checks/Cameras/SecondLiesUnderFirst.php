@@ -47,12 +47,33 @@ final class SecondLiesUnderFirst extends Rule
                 null => Severity::Watch,
                 default => Severity::Holds,
             },
-            ['a' => $stack->upper->placement->label, 'b' => $stack->lower->placement->label, 'highest' => Quantity::metres($height), 'lowest' => Quantity::metres($stack->lowestUpperM ?? 0.0), 'up' => Quantity::degrees($up), 'limit' => Quantity::degrees($limit)],
+            [
+                'a' => $stack->upper->placement->label,
+                'b' => $stack->lower->placement->label,
+                'highest' => Quantity::metres($height),
+                'lowest' => Quantity::metres($stack->lowestUpperM ?? 0.0),
+                'up' => Quantity::degrees($up),
+                'limit' => Quantity::degrees($limit),
+            ],
             [$stack->upper->placement->id, $stack->lower->placement->id],
             new Working('highest B = the height at which A’s frame and B’s are both just clear of the other', [
-                'B stands at' => Quantity::metres($stack->lower->placement->heightM), 'highest B' => $stack->highestM === null ? 'none' : Quantity::metres($height), 'lowest A over this B' => $stack->lowestUpperM === null ? 'none' : Quantity::metres($stack->lowestUpperM), 'up-angle' => Quantity::degrees($up),
+                'B stands at' => Quantity::metres($stack->lower->placement->heightM),
+                'highest B' => $stack->highestM === null ? 'none' : Quantity::metres($height),
+                'lowest A over this B' => $stack->lowestUpperM === null ? 'none' : Quantity::metres($stack->lowestUpperM),
+                'up-angle' => Quantity::degrees($up),
             ], 'solved with the bodies, hood and frames as they are drawn'),
-            $stack->highestM === null ? [] : [new Mend($stack->isClear ? 'raise' : 'lower', ['thing' => $stack->lower->placement->label, 'distance' => Quantity::metres(abs($height - $stack->lower->placement->heightM))], $situation->edit("cameras/{$stack->lower->placement->id}", ['height_m' => $height - 0.005]))],
+            $stack->highestM === null
+                ? []
+                : [
+                    new Mend(
+                        $stack->isClear ? 'raise' : 'lower',
+                        [
+                            'thing' => $stack->lower->placement->label,
+                            'distance' => Quantity::metres(abs($height - $stack->lower->placement->heightM)),
+                        ],
+                        $situation->edit("cameras/{$stack->lower->placement->id}", ['height_m' => $height - 0.005]),
+                    ),
+                ],
             $case,
         );
     }

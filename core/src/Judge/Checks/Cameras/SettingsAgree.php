@@ -36,16 +36,40 @@ final class SettingsAgree extends Rule
             foreach ($fields as $field) {
                 yield $this->finding(
                     $field === 'fps' || $field === 'shutter_deg' ? Severity::Breaks : Severity::Watch,
-                    ['camera' => $situation->name((string) $id), 'set' => self::print($settings[$id], $field), 'others' => self::print(self::like($settings, $field), $field)],
+                    [
+                        'camera' => $situation->name((string) $id),
+                        'set' => self::print($settings[$id], $field),
+                        'others' => self::print(self::like($settings, $field), $field),
+                    ],
                     [(string) $id, $field],
-                    new Working('the odd one out of all cameras; of two, the one that is not A', array_map(static fn (Settings $s): string => self::print($s, $field), array_combine(array_map(static fn (int|string $i): string => $situation->name((string) $i), array_keys($settings)), array_values($settings)))),
-                    [new Mend('set-alike', ['thing' => $situation->name((string) $id), 'value' => self::print(self::like($settings, $field), $field)], $situation->edit("cameras/$id/settings", [$field => self::value(self::like($settings, $field), $field)]))],
+                    new Working(
+                        'the odd one out of all cameras; of two, the one that is not A',
+                        array_map(
+                            static fn (Settings $s): string => self::print($s, $field),
+                            array_combine(
+                                array_map(static fn (int|string $i): string => $situation->name((string) $i), array_keys($settings)),
+                                array_values($settings),
+                            ),
+                        ),
+                    ),
+                    [
+                        new Mend(
+                            'set-alike',
+                            ['thing' => $situation->name((string) $id), 'value' => self::print(self::like($settings, $field), $field)],
+                            $situation->edit("cameras/$id/settings", [$field => self::value(self::like($settings, $field), $field)]),
+                        ),
+                    ],
                     $field,
                 );
             }
         }
         if ($odd === []) {
-            yield $this->finding(Severity::Holds, ['count' => (string) count($settings)], array_map(strval(...), array_keys($settings)), new Working('rate, shutter, white balance and look compared', []));
+            yield $this->finding(
+                Severity::Holds,
+                ['count' => (string) count($settings)],
+                array_map(strval(...), array_keys($settings)),
+                new Working('rate, shutter, white balance and look compared', []),
+            );
         }
     }
 

@@ -47,13 +47,29 @@ final class SubjectStaysInFocus extends Rule
 
             yield $this->finding(
                 $holds ? Severity::Holds : ($near <= $focus - $sway / 2 ? Severity::Watch : Severity::Breaks),
-                ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'front' => Quantity::metres($focus - $near), 'back' => Quantity::metres($far === null ? null : $far - $focus), 'sway' => Quantity::metres($sway), 'stop' => Quantity::of($camera->placement->tStop, Unit::TStop)],
+                [
+                    'camera' => $camera->placement->label,
+                    'subject' => $body->person->name,
+                    'front' => Quantity::metres($focus - $near),
+                    'back' => Quantity::metres($far === null ? null : $far - $focus),
+                    'sway' => Quantity::metres($sway),
+                    'stop' => Quantity::of($camera->placement->tStop, Unit::TStop),
+                ],
                 [$id, $body->person->id],
                 new Working('near = s(H−f)/(H+s−2f), far = s(H−f)/(H−s), H = f²/(N·c) + f', [
-                    's' => Quantity::metres($focus), 'f' => Quantity::of($camera->effectiveFocalMm(), Unit::Millimetre), 'T' => Quantity::of($camera->placement->tStop, Unit::TStop),
-                    'N, from T and the lens’s transmission' => Quantity::ratio($dof->fNumber), 'H' => Quantity::metres($dof->hyperfocalM()), 'near' => Quantity::metres($near), 'far' => Quantity::metres($far),
+                    's' => Quantity::metres($focus),
+                    'f' => Quantity::of($camera->effectiveFocalMm(), Unit::Millimetre),
+                    'T' => Quantity::of($camera->placement->tStop, Unit::TStop),
+                    'N, from T and the lens’s transmission' => Quantity::ratio($dof->fNumber),
+                    'H' => Quantity::metres($dof->hyperfocalM()),
+                    'near' => Quantity::metres($near),
+                    'far' => Quantity::metres($far),
                 ], 'exact thin lens; c = used diagonal / 1500'),
-                fn (): array => [...$this->stoppedDown($situation, $id, $camera), ...$this->andBrighter($situation, $id, $camera), ...Moves::wider($situation, $camera)],
+                fn (): array => [
+                    ...$this->stoppedDown($situation, $id, $camera),
+                    ...$this->andBrighter($situation, $id, $camera),
+                    ...Moves::wider($situation, $camera),
+                ],
             );
         }
     }
@@ -64,7 +80,11 @@ final class SubjectStaysInFocus extends Rule
         $ideas = [];
         foreach (self::STOPS as $stop) {
             if ($stop > $camera->placement->tStop && count($ideas) < 6) {
-                $ideas[] = new Mend('stop-down', ['thing' => $camera->placement->label, 'stop' => Quantity::of($stop, Unit::TStop)], $situation->edit("cameras/$id", ['t_stop' => $stop]));
+                $ideas[] = new Mend(
+                    'stop-down',
+                    ['thing' => $camera->placement->label, 'stop' => Quantity::of($stop, Unit::TStop)],
+                    $situation->edit("cameras/$id", ['t_stop' => $stop]),
+                );
             }
         }
 
@@ -83,7 +103,15 @@ final class SubjectStaysInFocus extends Rule
         foreach (self::STOPS as $stop) {
             $iso = round($set->iso * ($stop / $camera->placement->tStop) ** 2, -1);
             if ($stop > $camera->placement->tStop && $iso <= self::MOST_ISO) {
-                $ideas[] = new Mend('stop-down-and-iso', ['thing' => $camera->placement->label, 'stop' => Quantity::of($stop, Unit::TStop), 'iso' => Quantity::of($iso, Unit::Count)], $situation->edit("cameras/$id", ['t_stop' => $stop, 'settings/iso' => $iso]));
+                $ideas[] = new Mend(
+                    'stop-down-and-iso',
+                    [
+                        'thing' => $camera->placement->label,
+                        'stop' => Quantity::of($stop, Unit::TStop),
+                        'iso' => Quantity::of($iso, Unit::Count),
+                    ],
+                    $situation->edit("cameras/$id", ['t_stop' => $stop, 'settings/iso' => $iso]),
+                );
             }
         }
 

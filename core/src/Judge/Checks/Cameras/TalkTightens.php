@@ -45,16 +45,33 @@ final class TalkTightens extends Rule
                 $trouble = true;
                 yield $this->finding(
                     $case === 'no-glass' ? Severity::Breaks : Severity::Watch,
-                    ['part' => $step->name, 'size' => $step->size->value, 'camera' => $step->camera, 'focal' => Quantity::of($step->focalMm, Unit::Millimetre)],
+                    [
+                        'part' => $step->name,
+                        'size' => $step->size->value,
+                        'camera' => $step->camera,
+                        'focal' => Quantity::of($step->focalMm, Unit::Millimetre),
+                    ],
                     [$step->id],
-                    new Working('focal length = sensor height × distance / (size × stature)', ['focal length' => Quantity::of($step->focalMm, Unit::Millimetre), 'by' => $step->how, 'costs' => $step->minutes.' min']),
+                    new Working(
+                        'focal length = sensor height × distance / (size × stature)',
+                        [
+                            'focal length' => Quantity::of($step->focalMm, Unit::Millimetre),
+                            'by' => $step->how,
+                            'costs' => $step->minutes.' min',
+                        ],
+                    ),
                     $case === 'no-break' ? Moves::breakBefore($situation, $step->id) : [],
                     $case,
                 );
             }
         }
         if (! $trouble) {
-            yield $this->finding(Severity::Holds, ['count' => (string) count($steps), 'minutes' => (string) array_sum(array_column($steps, 'minutes'))], array_column($steps, 'id'), new Working('changes of glass 2 min, zooms none', []));
+            yield $this->finding(
+                Severity::Holds,
+                ['count' => (string) count($steps), 'minutes' => (string) array_sum(array_column($steps, 'minutes'))],
+                array_column($steps, 'id'),
+                new Working('changes of glass 2 min, zooms none', []),
+            );
         }
     }
 }

@@ -34,7 +34,9 @@ final class EveryoneIsCovered extends Rule
         $coverage = $situation->coverage();
         $on = [];
         foreach ($situation->setup->subjects() as $subject) {
-            $on[$subject->id] = array_keys(array_filter($situation->setup->cameras, static fn ($c): bool => Coverage::isOn($c, $subject->id)));
+            $on[$subject->id] = array_keys(
+                array_filter($situation->setup->cameras, static fn ($c): bool => Coverage::isOn($c, $subject->id)),
+            );
         }
         foreach ($situation->setup->subjects() as $subject) {
             $seen = array_values(array_intersect($on[$subject->id], $coverage->seenBy($subject->id)));
@@ -46,10 +48,30 @@ final class EveryoneIsCovered extends Rule
             };
             yield $this->finding(
                 $case === 'holds' ? Severity::Holds : Severity::Breaks,
-                ['subject' => $subject->name, 'cameras' => implode(', ', array_map($situation->name(...), $case === 'holds' ? $seen : $on[$subject->id])), 'other' => $doubled === [] ? '' : $situation->name((string) $doubled[0])],
+                [
+                    'subject' => $subject->name,
+                    'cameras' => implode(', ', array_map($situation->name(...), $case === 'holds' ? $seen : $on[$subject->id])),
+                    'other' => $doubled === [] ? '' : $situation->name((string) $doubled[0]),
+                ],
                 [$subject->id],
-                new Working('on = aims at or also covers; seen = 60 % of the head in frame and unhidden, the face within 100° of the lens', array_combine(array_map($situation->name(...), array_keys($situation->setup->cameras)), array_map(static fn (array $lines): string => round(100 * $lines[$subject->id]->inFrame * $lines[$subject->id]->clear).' %', array_values($coverage->lines())))),
-                fn (): array => $case === 'unseen' ? $this->round($situation, $on[$subject->id], $subject->id) : $this->ideas($situation, $coverage, $subject->id, $subject->name),
+                new Working(
+                    'on = aims at or also covers; seen = 60 % of the head in frame and unhidden, the face within 100° of the lens',
+                    array_combine(
+                        array_map($situation->name(...), array_keys($situation->setup->cameras)),
+                        array_map(
+                            static fn (array $lines): string => round(
+                                100 * $lines[$subject->id]->inFrame * $lines[$subject->id]->clear,
+                            ).' %',
+                            array_values($coverage->lines()),
+                        ),
+                    ),
+                ),
+                fn (): array => $case === 'unseen' ? $this->round($situation, $on[$subject->id], $subject->id) : $this->ideas(
+                    $situation,
+                    $coverage,
+                    $subject->id,
+                    $subject->name,
+                ),
                 $case,
             );
         }
@@ -58,7 +80,14 @@ final class EveryoneIsCovered extends Rule
     /** @return list<Mend> a camera that sees them already */
     private function ideas(Situation $situation, Coverage $coverage, string $subject, string $name): array
     {
-        return array_map(static fn (string $id): Mend => new Mend('cover', ['camera' => $situation->name($id), 'subject' => $name], $situation->edit("cameras/$id", ["covers/$subject" => true])), $coverage->seenBy($subject));
+        return array_map(
+            static fn (string $id): Mend => new Mend(
+                'cover',
+                ['camera' => $situation->name($id), 'subject' => $name],
+                $situation->edit("cameras/$id", ["covers/$subject" => true]),
+            ),
+            $coverage->seenBy($subject),
+        );
     }
 
     /**
@@ -67,6 +96,16 @@ final class EveryoneIsCovered extends Rule
      */
     private function round(Situation $situation, array $cameras, string $subject): array
     {
-        return array_merge([], ...array_map(static fn (string $id): array => Moves::around($situation, $situation->setup->cameras[$id], $situation->setup->bodies[$subject]), $cameras));
+        return array_merge(
+            [],
+            ...array_map(
+                static fn (string $id): array => Moves::around(
+                    $situation,
+                    $situation->setup->cameras[$id],
+                    $situation->setup->bodies[$subject],
+                ),
+                $cameras,
+            ),
+        );
     }
 }

@@ -15,7 +15,10 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 
-/** One locked camera always has everybody, so that there is something to cut to at any moment. By the school of one uncut take there need be none. */
+/**
+ * One locked camera always has everybody, so that there is something to cut to at any moment. By the school of one uncut take there need be
+ * none.
+ */
 final class SafetyHolds extends Rule
 {
     public function id(): string
@@ -44,7 +47,9 @@ final class SafetyHolds extends Rule
         $best = [-1, '', []];
         foreach ($situation->coverage()->lines() as $id => $lines) {
             if (self::isLocked($situation->setup->cameras[$id]) && $situation->coverage()->moveOf($id) === null) {
-                $held = array_values(array_filter($people, static fn (string $p): bool => $lines[$p]->inFrame * $lines[$p]->clear >= Coverage::ENOUGH));
+                $held = array_values(
+                    array_filter($people, static fn (string $p): bool => $lines[$p]->inFrame * $lines[$p]->clear >= Coverage::ENOUGH),
+                );
                 $best = count($held) > $best[0] ? [count($held), $id, array_values(array_diff($people, $held))] : $best;
             }
         }
@@ -58,7 +63,11 @@ final class SafetyHolds extends Rule
             $case === 'holds' ? Severity::Holds : ($uncut ? Severity::Watch : Severity::Breaks),
             ['camera' => $id === '' ? '' : $situation->name($id), 'missing' => implode(', ', array_map($situation->name(...), $missing))],
             $id === '' ? [$situation->setup->setup->id] : [$id],
-            new Working('a locked camera that does not move and has 60 % of every head', ['cameras with a locked role' => (string) count(array_filter($situation->setup->cameras, self::isLocked(...)))], $uncut ? 'school: one uncut take' : ''),
+            new Working(
+                'a locked camera that does not move and has 60 % of every head',
+                ['cameras with a locked role' => (string) count(array_filter($situation->setup->cameras, self::isLocked(...)))],
+                $uncut ? 'school: one uncut take' : '',
+            ),
             fn (): array => $this->ideas($situation, $id),
             $case,
         );
@@ -73,7 +82,11 @@ final class SafetyHolds extends Rule
         $ideas = [];
         foreach ($situation->setup->cameras as $other => $camera) {
             if (! $camera->support->kind->isCarried() && $situation->coverage()->moveOf($other) === null) {
-                $ideas[] = new Mend('lock', ['thing' => $camera->placement->label], $situation->edit("cameras/$other", ['role' => Role::Safety->value]));
+                $ideas[] = new Mend(
+                    'lock',
+                    ['thing' => $camera->placement->label],
+                    $situation->edit("cameras/$other", ['role' => Role::Safety->value]),
+                );
             }
         }
 

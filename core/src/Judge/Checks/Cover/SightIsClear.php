@@ -42,7 +42,9 @@ final class SightIsClear extends Rule
     {
         $path = $situation->coverage()->moveOf($camera)?->path;
 
-        return $path === null ? [] : array_map(static fn (Mark $m): array => [$m->atS, $situation->coverage()->from($path->mark($m))], $path->marks);
+        return $path === null
+            ? []
+            : array_map(static fn (Mark $m): array => [$m->atS, $situation->coverage()->from($path->mark($m))], $path->marks);
     }
 
     public function run(Situation $situation): iterable
@@ -62,10 +64,19 @@ final class SightIsClear extends Rule
                 $body = $situation->setup->bodies[$subject];
                 yield $this->finding(
                     $hidden > 2 * self::HIDDEN ? Severity::Breaks : Severity::Watch,
-                    ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'thing' => $line->by === $subject ? 'the instrument' : $situation->name($line->by), 'share' => Quantity::share($hidden), 'at' => TakeStaysClean::clock($at ?? 0.0)],
+                    [
+                        'camera' => $camera->placement->label,
+                        'subject' => $body->person->name,
+                        'thing' => $line->by === $subject ? 'the instrument' : $situation->name($line->by),
+                        'share' => Quantity::share($hidden),
+                        'at' => TakeStaysClean::clock($at ?? 0.0),
+                    ],
                     // What hides it is concerned as well.
                     array_values(array_unique([$id, $subject, $line->by])),
-                    new Working('hidden share of the head in frame, sampled over its outline', ['hidden' => Quantity::share($hidden), 'of the head in frame' => Quantity::share($line->inFrame)]),
+                    new Working(
+                        'hidden share of the head in frame, sampled over its outline',
+                        ['hidden' => Quantity::share($hidden), 'of the head in frame' => Quantity::share($line->inFrame)],
+                    ),
                     $at === null ? Moves::around($situation, $camera, $body) : [],
                     $at === null ? null : 'moving',
                 );

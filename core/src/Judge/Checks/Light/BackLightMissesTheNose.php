@@ -52,8 +52,24 @@ final class BackLightMissesTheNose extends Rule
                     $hits ? Severity::Watch : Severity::Holds,
                     ['lamp' => $situation->name($id), 'subject' => $subject->name, 'off' => Quantity::degrees($off)],
                     [$id, $subject->id],
-                    new Working('off the face’s axis; past the brow a high lamp reaches the nose up to 112°', ['off the axis' => Quantity::degrees($off), 'over the eyes' => Quantity::degrees(rad2deg($to->elevation())), 'of the light on the face' => Quantity::share($share), 'at the face' => Quantity::of($lux, Unit::Lux)]),
-                    $hits ? [new Mend('move', ['thing' => $situation->name($id), 'distance' => Quantity::metres(0.6)], $situation->moved("lights/$id", $situation->scene->lamps[$id]->placement->place->plus($away)))] : [],
+                    new Working(
+                        'off the face’s axis; past the brow a high lamp reaches the nose up to 112°',
+                        [
+                            'off the axis' => Quantity::degrees($off),
+                            'over the eyes' => Quantity::degrees(rad2deg($to->elevation())),
+                            'of the light on the face' => Quantity::share($share),
+                            'at the face' => Quantity::of($lux, Unit::Lux),
+                        ],
+                    ),
+                    $hits
+                        ? [
+                            new Mend(
+                                'move',
+                                ['thing' => $situation->name($id), 'distance' => Quantity::metres(0.6)],
+                                $situation->moved("lights/$id", $situation->scene->lamps[$id]->placement->place->plus($away)),
+                            ),
+                        ]
+                        : [],
                 );
             }
         }

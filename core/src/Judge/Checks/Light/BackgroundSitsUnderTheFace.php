@@ -13,7 +13,9 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 
-/** The eye goes to what is brightest: the background stays under the face, but not in the dark. Light that spills on it is cut by a flag. */
+/**
+ * The eye goes to what is brightest: the background stays under the face, but not in the dark. Light that spills on it is cut by a flag.
+ */
 final class BackgroundSitsUnderTheFace extends Rule
 {
     private const DARK_STOPS = -5.0;
@@ -44,9 +46,25 @@ final class BackgroundSitsUnderTheFace extends Rule
             };
             yield $this->finding(
                 $case === 'holds' ? Severity::Holds : Severity::Watch,
-                ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'behind' => $situation->name($behind->owner), 'stops' => Quantity::of(abs($stops), Unit::Stop), 'lamp' => $most === 'around' ? 'what is there' : $situation->name($most)],
+                [
+                    'camera' => $camera->placement->label,
+                    'subject' => $body->person->name,
+                    'behind' => $situation->name($behind->owner),
+                    'stops' => Quantity::of(abs($stops), Unit::Stop),
+                    'lamp' => $most === 'around' ? 'what is there' : $situation->name($most),
+                ],
                 [$id, $body->person->id],
-                new Working('light on it × what it sends back, over skin of 0.35 in the light on the face', array_combine(array_map(static fn (string|int $by): string => $by === 'around' ? 'from all around' : $situation->name((string) $by), array_keys($lux)), array_map(static fn (float $l): Quantity => Quantity::of($l, Unit::Lux), $lux)) + ['stops over the face' => Quantity::of($stops, Unit::Stop)], 'behind the head, where the camera looks past it'),
+                new Working(
+                    'light on it × what it sends back, over skin of 0.35 in the light on the face',
+                    array_combine(
+                        array_map(
+                            static fn (string|int $by): string => $by === 'around' ? 'from all around' : $situation->name((string) $by),
+                            array_keys($lux),
+                        ),
+                        array_map(static fn (float $l): Quantity => Quantity::of($l, Unit::Lux), $lux),
+                    ) + ['stops over the face' => Quantity::of($stops, Unit::Stop)],
+                    'behind the head, where the camera looks past it',
+                ),
                 $case === null ? FlagPlan::ideas($situation, $most, $body, $behind) : [],
                 $case,
             );

@@ -54,10 +54,39 @@ final class ColoursAgree extends Rule
                 }
                 yield $this->finding(
                     abs($shift) > $limit ? Severity::Watch : Severity::Holds,
-                    ['lamp' => $situation->name($id), 'subject' => $subject->name, 'kelvin' => Quantity::of($kelvin, Unit::Kelvin), 'white' => Quantity::of($white, Unit::Kelvin), 'shift' => Quantity::of($shift, Unit::Mired)],
+                    [
+                        'lamp' => $situation->name($id),
+                        'subject' => $subject->name,
+                        'kelvin' => Quantity::of($kelvin, Unit::Kelvin),
+                        'white' => Quantity::of($white, Unit::Kelvin),
+                        'shift' => Quantity::of($shift, Unit::Mired),
+                    ],
                     [$id, $subject->id],
-                    new Working('shift = 10⁶/lamp − 10⁶/cameras', ['lamp' => Quantity::of($kelvin, Unit::Kelvin), 'cameras' => Quantity::of($white, Unit::Kelvin), 'watched above' => Quantity::of($limit, Unit::Mired)], 'mired, as gels are sold'),
-                    [...$this->gel($situation, $id, $shift), new Mend('set-kelvin', ['thing' => $situation->name($id), 'kelvin' => Quantity::of($white, Unit::Kelvin)], $situation->edit("lights/$id", ['kelvin' => min(15_000.0, Mired::shifted($white, -$situation->scene->lamps[$id]->emitter->mired) ?? 15_000.0)]))],
+                    new Working(
+                        'shift = 10⁶/lamp − 10⁶/cameras',
+                        [
+                            'lamp' => Quantity::of($kelvin, Unit::Kelvin),
+                            'cameras' => Quantity::of($white, Unit::Kelvin),
+                            'watched above' => Quantity::of($limit, Unit::Mired),
+                        ],
+                        'mired, as gels are sold',
+                    ),
+                    [
+                        ...$this->gel($situation, $id, $shift),
+                        new Mend(
+                            'set-kelvin',
+                            ['thing' => $situation->name($id), 'kelvin' => Quantity::of($white, Unit::Kelvin)],
+                            $situation->edit(
+                                "lights/$id",
+                                [
+                                    'kelvin' => min(
+                                        15_000.0,
+                                        Mired::shifted($white, -$situation->scene->lamps[$id]->emitter->mired) ?? 15_000.0,
+                                    ),
+                                ],
+                            ),
+                        ),
+                    ],
                 );
             }
         }
@@ -72,14 +101,33 @@ final class ColoursAgree extends Rule
             return null;
         }
         $sun = ($face->byDay['sun'] ?? 0.0) + $situation->scene->room()->sunShare * ($face->byDay['room'] ?? 0.0);
-        $kelvin = Chromaticity::mixed([[$sun, Chromaticity::planckian($day->sunKelvin())], [max(1e-6, $lux - $sun), Chromaticity::daylight($day->weather->skyKelvin())]])->kelvin();
+        $kelvin = Chromaticity::mixed(
+            [
+                [$sun, Chromaticity::planckian($day->sunKelvin())],
+                [max(1e-6, $lux - $sun), Chromaticity::daylight($day->weather->skyKelvin())],
+            ],
+        )->kelvin();
         $shift = Mired::shift($white, $kelvin);
 
         return $this->finding(
             abs($shift) > 2 * $limit ? Severity::Watch : Severity::Holds,
-            ['lamp' => 'Daylight', 'subject' => $face->body->person->name, 'kelvin' => Quantity::of(round($kelvin / 50) * 50, Unit::Kelvin), 'white' => Quantity::of($white, Unit::Kelvin), 'shift' => Quantity::of($shift, Unit::Mired)],
+            [
+                'lamp' => 'Daylight',
+                'subject' => $face->body->person->name,
+                'kelvin' => Quantity::of(round($kelvin / 50) * 50, Unit::Kelvin),
+                'white' => Quantity::of($white, Unit::Kelvin),
+                'shift' => Quantity::of($shift, Unit::Mired),
+            ],
             [$face->body->person->id, 'daylight'],
-            new Working('sun and sky at the face mixed, against the cameras', ['daylight' => Quantity::of($kelvin, Unit::Kelvin), 'its share of the face' => Quantity::share($lux / max(1e-6, $face->light->totalLux())), 'watched above' => Quantity::of(2 * $limit, Unit::Mired)], 'skies vary: meter it on the day'),
+            new Working(
+                'sun and sky at the face mixed, against the cameras',
+                [
+                    'daylight' => Quantity::of($kelvin, Unit::Kelvin),
+                    'its share of the face' => Quantity::share($lux / max(1e-6, $face->light->totalLux())),
+                    'watched above' => Quantity::of(2 * $limit, Unit::Mired),
+                ],
+                'skies vary: meter it on the day',
+            ),
             case: abs($shift) > 2 * $limit ? 'day' : null,
         );
     }
@@ -87,13 +135,27 @@ final class ColoursAgree extends Rule
     /** @return list<Mend> the gel of the kit that comes nearest, in the first free place before the lamp */
     private function gel(Situation $situation, string $id, float $shift): array
     {
-        $gels = array_map(static fn (Modifier $m): float => $m->mired, array_filter($situation->setup->plan->kit->modifiers, static fn (Modifier $m): bool => $m->kind === ModifierKind::Gel && abs($m->mired) > 5));
+        $gels = array_map(
+            static fn (Modifier $m): float => $m->mired,
+            array_filter(
+                $situation->setup->plan->kit->modifiers,
+                static fn (Modifier $m): bool => $m->kind === ModifierKind::Gel && abs($m->mired) > 5,
+            ),
+        );
         $free = array_values(array_diff(LightPlacement::SLOTS, array_keys($situation->scene->lamps[$id]->placement->modifiers)))[0] ?? null;
         if ($gels === [] || $free === null) {
             return [];
         }
         $gel = Mired::nearestGel(-$shift, $gels);
 
-        return abs($shift + $gels[$gel]) > abs($shift) ? [] : [new Mend('gel', ['thing' => $situation->name($id), 'gel' => lcfirst($situation->setup->plan->kit->modifiers[$gel]->name)], $situation->edit("lights/$id", [$free => $gel]))];
+        return abs($shift + $gels[$gel]) > abs($shift)
+            ? []
+            : [
+                new Mend(
+                    'gel',
+                    ['thing' => $situation->name($id), 'gel' => lcfirst($situation->setup->plan->kit->modifiers[$gel]->name)],
+                    $situation->edit("lights/$id", [$free => $gel]),
+                ),
+            ];
     }
 }

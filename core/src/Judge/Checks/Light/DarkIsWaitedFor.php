@@ -31,7 +31,14 @@ final class DarkIsWaitedFor extends Rule
         $site = $situation->setup->location->site;
         $window = $site === null ? null : $situation->setup->hours()->window($site);
         $day = $situation->place()->study()?->day;
-        if (($schools->of('hour') !== 'after-dark' && $schools->of('first-light') !== 'wait-for-dark') || $site === null || $window === null || $day?->civilDusk === null || $day->civilDawn === null || ! ($situation->scene->windowsAt(Weather::Overcast, $window[0])?->isOpen() ?? false)) {
+        if (
+            ($schools->of('hour') !== 'after-dark' && $schools->of('first-light') !== 'wait-for-dark')
+            || $site === null
+            || $window === null
+            || $day?->civilDusk === null
+            || $day->civilDawn === null
+            || ! ($situation->scene->windowsAt(Weather::Overcast, $window[0])?->isOpen() ?? false)
+        ) {
             return;
         }
         $isDark = $day->isDark($window);
@@ -39,7 +46,10 @@ final class DarkIsWaitedFor extends Rule
             $isDark ? Severity::Holds : Severity::Watch,
             ['from' => $site->clock($window[0]), 'dark' => $site->clock($day->civilDusk)],
             ['hours'],
-            new Working('the sun’s centre six degrees under the horizon', ['dark from' => $site->clock($day->civilDusk), 'recorded from' => $site->clock($window[0])]),
+            new Working(
+                'the sun’s centre six degrees under the horizon',
+                ['dark from' => $site->clock($day->civilDusk), 'recorded from' => $site->clock($window[0])],
+            ),
             $isDark ? [] : Hours::from($situation, $site, $day->civilDusk),
         );
     }

@@ -34,10 +34,24 @@ final class DimmerIsClean extends Rule
             $low = $lamp->placement->dimmer < $lamp->fixture->lowestDim;
             yield $this->finding(
                 $low ? Severity::Watch : Severity::Holds,
-                ['lamp' => $situation->name($id), 'dim' => Quantity::share($lamp->placement->dimmer), 'lowest' => Quantity::share($lamp->fixture->lowestDim)],
+                [
+                    'lamp' => $situation->name($id),
+                    'dim' => Quantity::share($lamp->placement->dimmer),
+                    'lowest' => Quantity::share($lamp->fixture->lowestDim),
+                ],
                 [$id],
-                new Working('dimmer against the fixture’s lowest clean setting', ['dimmer' => Quantity::share($lamp->placement->dimmer), 'lowest' => Quantity::share($lamp->fixture->lowestDim)], 'the maker’s data, as typed'),
-                [new Mend('dim', ['thing' => $situation->name($id), 'dim' => Quantity::share($lamp->fixture->lowestDim)], $situation->edit("lights/$id", ['dimmer' => $lamp->fixture->lowestDim]))],
+                new Working(
+                    'dimmer against the fixture’s lowest clean setting',
+                    ['dimmer' => Quantity::share($lamp->placement->dimmer), 'lowest' => Quantity::share($lamp->fixture->lowestDim)],
+                    'the maker’s data, as typed',
+                ),
+                [
+                    new Mend(
+                        'dim',
+                        ['thing' => $situation->name($id), 'dim' => Quantity::share($lamp->fixture->lowestDim)],
+                        $situation->edit("lights/$id", ['dimmer' => $lamp->fixture->lowestDim]),
+                    ),
+                ],
             );
         }
     }

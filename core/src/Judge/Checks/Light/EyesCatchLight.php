@@ -39,7 +39,11 @@ final class EyesCatchLight extends Rule
             $best = null;
             foreach ($this->lights($situation, $body->person->id) as $name => [$at, $lux]) {
                 $to = $at->minus($body->eyes);
-                if ($to->angleTo($lens) > self::WIDEST_RAD || $to->elevation() > self::HIGHEST_RAD || $body->face()->at(0.0)->angleTo($to) > 1.4) {
+                if (
+                    $to->angleTo($lens) > self::WIDEST_RAD
+                    || $to->elevation() > self::HIGHEST_RAD
+                    || $body->face()->at(0.0)->angleTo($to) > 1.4
+                ) {
                     continue;
                 }
                 $best = $best === null || $lux > $best[2] ? [$name, $to, $lux] : $best;
@@ -49,9 +53,20 @@ final class EyesCatchLight extends Rule
             $hour = ((int) round(atan2($across, max(1e-3, $up)) * 6 / M_PI) + 12) % 12 ?: 12;
             yield $this->finding(
                 $best === null ? Severity::Watch : Severity::Holds,
-                ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'light' => $best[0] ?? 'nothing', 'hour' => (string) $hour],
+                [
+                    'camera' => $camera->placement->label,
+                    'subject' => $body->person->name,
+                    'light' => $best[0] ?? 'nothing',
+                    'hour' => (string) $hour,
+                ],
                 [$id, $body->person->id],
-                new Working('mirrored half way between the lens and the light, as the camera sees the eye', ['light' => $best[0] ?? 'none', 'off the lens’s axis' => Quantity::degrees($best === null ? 0.0 : rad2deg($best[1]->angleTo($lens)))]),
+                new Working(
+                    'mirrored half way between the lens and the light, as the camera sees the eye',
+                    [
+                        'light' => $best[0] ?? 'none',
+                        'off the lens’s axis' => Quantity::degrees($best === null ? 0.0 : rad2deg($best[1]->angleTo($lens))),
+                    ],
+                ),
                 fn (): array => $this->ideas($situation, $body->person->id),
             );
         }
@@ -66,7 +81,10 @@ final class EyesCatchLight extends Rule
             $lux <= 1.0 ?: $lights[$situation->name($id)] = [$situation->scene->lamps[$id]->centre(), $lux];
         }
         foreach ($situation->scene->windows()?->outlines() ?? [] as $id => $corners) {
-            ($face->byDay[$id] ?? 0.0) <= 1.0 ?: $lights['the '.$situation->name($id)] = [Vec3::between($corners[0], $corners[2], 0.5), $face->byDay[$id]];
+            ($face->byDay[$id] ?? 0.0) <= 1.0 ?: $lights['the '.$situation->name($id)] = [
+                Vec3::between($corners[0], $corners[2], 0.5),
+                $face->byDay[$id],
+            ];
         }
 
         return $lights;

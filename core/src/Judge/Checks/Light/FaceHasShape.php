@@ -52,9 +52,24 @@ final class FaceHasShape extends Rule
             };
             yield $this->finding(
                 $case === 'holds' ? Severity::Holds : Severity::Watch,
-                ['subject' => $subject->name, 'ratio' => Quantity::ratio($cheeks), 'least' => Quantity::ratio($least), 'most' => Quantity::ratio($most), 'pattern' => $pattern->value, 'angle' => Quantity::degrees($face->keyElevationDeg())],
+                [
+                    'subject' => $subject->name,
+                    'ratio' => Quantity::ratio($cheeks),
+                    'least' => Quantity::ratio($least),
+                    'most' => Quantity::ratio($most),
+                    'pattern' => $pattern->value,
+                    'angle' => Quantity::degrees($face->keyElevationDeg()),
+                ],
                 [$subject->id],
-                new Working('cheek to cheek = brighter / darker, flat cells 60° off the nose', ['left' => Quantity::of($face->cells['left'], Unit::Lux), 'right' => Quantity::of($face->cells['right'], Unit::Lux), 'key over the eyes' => Quantity::degrees($face->keyElevationDeg())], "school: $school"),
+                new Working(
+                    'cheek to cheek = brighter / darker, flat cells 60° off the nose',
+                    [
+                        'left' => Quantity::of($face->cells['left'], Unit::Lux),
+                        'right' => Quantity::of($face->cells['right'], Unit::Lux),
+                        'key over the eyes' => Quantity::degrees($face->keyElevationDeg()),
+                    ],
+                    "school: $school",
+                ),
                 fn (): array => $this->ideas($situation, $face, $case),
                 $case,
             );
@@ -79,6 +94,9 @@ final class FaceHasShape extends Rule
             return array_map(static fn (float $deg): Mend => LampMoves::at($situation, $key, $deg), self::UP_DEG);
         }
 
-        return [...LampMoves::swung($situation, $key, [15, -15, 30, -30, 45, -45, 60, -60]), ...LampMoves::away($situation, $key, [1.4, 0.7])];
+        return [
+            ...LampMoves::swung($situation, $key, [15, -15, 30, -30, 45, -45, 60, -60]),
+            ...LampMoves::away($situation, $key, [1.4, 0.7]),
+        ];
     }
 }

@@ -34,12 +34,25 @@ final class FacesAgree extends Rule
         $subjects = $situation->setup->subjects();
         foreach ($subjects as $i => $one) {
             foreach (array_slice($subjects, $i + 1) as $other) {
-                $apart = log(max(1e-6, $situation->face($one->id)->light->totalLux()) / max(1e-6, $situation->face($other->id)->light->totalLux()), 2);
+                $apart = log(
+                    max(1e-6, $situation->face($one->id)->light->totalLux()) / max(1e-6, $situation->face($other->id)->light->totalLux()),
+                    2,
+                );
                 yield $this->finding(
                     abs($apart) > self::APART_STOPS ? Severity::Watch : Severity::Holds,
-                    ['one' => $apart > 0 ? $one->name : $other->name, 'other' => $apart > 0 ? $other->name : $one->name, 'stops' => Quantity::of(abs($apart), Unit::Stop)],
+                    [
+                        'one' => $apart > 0 ? $one->name : $other->name,
+                        'other' => $apart > 0 ? $other->name : $one->name,
+                        'stops' => Quantity::of(abs($apart), Unit::Stop),
+                    ],
                     [$one->id, $other->id],
-                    new Working('log₂ of the light on both faces', [$one->name => Quantity::of($situation->face($one->id)->light->totalLux(), Unit::Lux), $other->name => Quantity::of($situation->face($other->id)->light->totalLux(), Unit::Lux)]),
+                    new Working(
+                        'log₂ of the light on both faces',
+                        [
+                            $one->name => Quantity::of($situation->face($one->id)->light->totalLux(), Unit::Lux),
+                            $other->name => Quantity::of($situation->face($other->id)->light->totalLux(), Unit::Lux),
+                        ],
+                    ),
                     fn (): array => $this->ideas($situation, $apart > 0 ? $one->id : $other->id),
                 );
             }
@@ -51,6 +64,8 @@ final class FacesAgree extends Rule
     {
         $key = $situation->face($brighter)->key();
 
-        return $key === null ? [] : [...LampMoves::away($situation, $key, [1.3, 1.6, 2.0]), ...LampMoves::swung($situation, $key, [20, -20, 40, -40])];
+        return $key === null
+            ? []
+            : [...LampMoves::away($situation, $key, [1.3, 1.6, 2.0]), ...LampMoves::swung($situation, $key, [20, -20, 40, -40])];
     }
 }

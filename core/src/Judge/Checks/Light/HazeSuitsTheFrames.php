@@ -52,9 +52,19 @@ final class HazeSuitsTheFrames extends Rule
             };
             yield $this->finding(
                 in_array($case, ['tight', 'veil'], true) ? Severity::Watch : Severity::Holds,
-                ['camera' => $camera->placement->label, 'size' => $size->value, 'lamp' => $streaks === null ? '' : $situation->name($streaks), 'behind' => Quantity::of($situation->background($camera, $body), Unit::Stop), 'dense' => Quantity::of($situation->background($camera, $body) + 1.0, Unit::Stop)],
+                [
+                    'camera' => $camera->placement->label,
+                    'size' => $size->value,
+                    'lamp' => $streaks === null ? '' : $situation->name($streaks),
+                    'behind' => Quantity::of($situation->background($camera, $body), Unit::Stop),
+                    'dense' => Quantity::of($situation->background($camera, $body) + 1.0, Unit::Stop),
+                ],
                 array_values(array_filter([$id, $streaks])),
-                new Working('lamps and windows that shine within 75° of toward the lens; the background against the face', ['frame' => $size->value, 'background' => Quantity::of($situation->background($camera, $body), Unit::Stop)], 'who runs the building and its alarms decides on haze at all'),
+                new Working(
+                    'lamps and windows that shine within 75° of toward the lens; the background against the face',
+                    ['frame' => $size->value, 'background' => Quantity::of($situation->background($camera, $body), Unit::Stop)],
+                    'who runs the building and its alarms decides on haze at all',
+                ),
                 case: $case,
             );
         }
@@ -64,7 +74,10 @@ final class HazeSuitsTheFrames extends Rule
     private function towardTheLens(Situation $situation, Camera $camera, Body $body): ?string
     {
         $view = $body->eyes->minus($camera->pupil());
-        $places = array_map(static fn (SoftBox $b) => $b->centre(), array_filter($situation->scene->lamps, static fn (SoftBox $b): bool => $b->placement->on));
+        $places = array_map(
+            static fn (SoftBox $b) => $b->centre(),
+            array_filter($situation->scene->lamps, static fn (SoftBox $b): bool => $b->placement->on),
+        );
         foreach ($situation->scene->windows()?->outlines() ?? [] as $id => $corners) {
             $places[$id] = $corners[0]->plus($corners[2])->times(0.5);
         }

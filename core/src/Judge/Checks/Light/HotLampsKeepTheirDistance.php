@@ -49,10 +49,30 @@ final class HotLampsKeepTheirDistance extends Rule
             };
             yield $this->finding(
                 $case === 'holds' ? Severity::Holds : Severity::Breaks,
-                ['lamp' => $situation->name($id), 'distance' => Quantity::metres($case === 'ceiling' ? $under : $cloth ?? ($under === INF ? null : $under)), 'least' => Quantity::metres($case === 'ceiling' ? self::CEILING_M : self::CLOTH_M)],
+                [
+                    'lamp' => $situation->name($id),
+                    'distance' => Quantity::metres($case === 'ceiling' ? $under : $cloth ?? ($under === INF ? null : $under)),
+                    'least' => Quantity::metres($case === 'ceiling' ? self::CEILING_M : self::CLOTH_M),
+                ],
                 [$id],
-                new Working('from the lamp to the first cloth before it, and to the ceiling over it', ['ceiling' => $under === INF ? 'none: it is outside' : Quantity::metres($under), 'cloth' => $cloth === null ? 'none' : Quantity::metres($cloth), 'detectors' => $situation->setup->location->facts->text('detectors') ?: 'unknown'], 'the maker’s rating and the venue’s rules go before; heat and smoke detectors near a hot lamp or haze are for the venue’s technician'),
-                $case === 'ceiling' ? [new Mend('lower', ['thing' => $situation->name($id), 'distance' => Quantity::metres(self::CEILING_M - $under + 0.05)], $situation->edit("lights/$id", ['height_m' => $lamp->placement->heightM - (self::CEILING_M - $under + 0.05)]))] : [],
+                new Working(
+                    'from the lamp to the first cloth before it, and to the ceiling over it',
+                    [
+                        'ceiling' => $under === INF ? 'none: it is outside' : Quantity::metres($under),
+                        'cloth' => $cloth === null ? 'none' : Quantity::metres($cloth),
+                        'detectors' => $situation->setup->location->facts->text('detectors') ?: 'unknown',
+                    ],
+                    'the maker’s rating and the venue’s rules go before; heat and smoke detectors near a hot lamp or haze are for the venue’s technician',
+                ),
+                $case === 'ceiling'
+                    ? [
+                        new Mend(
+                            'lower',
+                            ['thing' => $situation->name($id), 'distance' => Quantity::metres(self::CEILING_M - $under + 0.05)],
+                            $situation->edit("lights/$id", ['height_m' => $lamp->placement->heightM - (self::CEILING_M - $under + 0.05)]),
+                        ),
+                    ]
+                    : [],
                 $case,
             );
         }

@@ -18,7 +18,10 @@ use FineFrame\Scene\FaceReading;
 final class KeyGivesTheStop extends Rule
 {
     /** Third stops as cameras name them, up to where noise is a matter of taste. */
-    private const ISO = [100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000, 5000, 6400, 8000, 10000, 12800];
+    private const ISO = [
+        100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000, 5000, 6400, 8000,
+        10000, 12800,
+    ];
 
     public function id(): string
     {
@@ -47,11 +50,21 @@ final class KeyGivesTheStop extends Rule
 
         yield $this->finding(
             $severity,
-            ['thing' => $situation->name($blamed), 'subject' => $situation->name($key->subject), 'stop' => Quantity::of($light->tStop(), Unit::TStop), 'wanted' => Quantity::of($metering->tStop, Unit::TStop), 'off' => Quantity::of(abs($off), Unit::Stop), 'lux' => Quantity::of($light->totalLux(), Unit::Lux)],
+            [
+                'thing' => $situation->name($blamed),
+                'subject' => $situation->name($key->subject),
+                'stop' => Quantity::of($light->tStop(), Unit::TStop),
+                'wanted' => Quantity::of($metering->tStop, Unit::TStop),
+                'off' => Quantity::of(abs($off), Unit::Stop),
+                'lux' => Quantity::of($light->totalLux(), Unit::Lux),
+            ],
             [$blamed, $key->subject],
             new Working('T²/t = E·S/C', [
-                'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux), 'E that is there' => Quantity::of($light->ambientLux, Unit::Lux), 'S' => Quantity::of($metering->iso, Unit::Count),
-                '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count), 'E wanted' => Quantity::of($metering->wantedLux(), Unit::Lux),
+                'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux),
+                'E that is there' => Quantity::of($light->ambientLux, Unit::Lux),
+                'S' => Quantity::of($metering->iso, Unit::Count),
+                '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count),
+                'E wanted' => Quantity::of($metering->wantedLux(), Unit::Lux),
             ], 'ISO 2720:1974 with a dome, C = 330; lamps by Lambert’s polygon formula'),
             $severity === Severity::Holds ? [] : $this->ideas($situation, $face, $blamed, $off),
             match (true) {
@@ -73,7 +86,11 @@ final class KeyGivesTheStop extends Rule
             $placed = $situation->scene->lamps[$lamp]->placement;
             $dim = $placed->dimmer * ($metering->wantedLux() - ($light->totalLux() - $own)) / $own;
             $dim = max($situation->scene->lamps[$lamp]->fixture->lowestDim, min(1.0, round($dim, 2)));
-            $ideas[] = new Mend('dim', ['thing' => $situation->name($lamp), 'dim' => Quantity::share($dim)], $situation->edit("lights/$lamp", ['dimmer' => $dim]));
+            $ideas[] = new Mend(
+                'dim',
+                ['thing' => $situation->name($lamp), 'dim' => Quantity::share($dim)],
+                $situation->edit("lights/$lamp", ['dimmer' => $dim]),
+            );
         }
         if ($off < 0 || $light->ambientLux > $light->lampLux) {
             $needed = $metering->iso * 2 ** -$off;

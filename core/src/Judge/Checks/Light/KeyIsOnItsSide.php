@@ -41,9 +41,17 @@ final class KeyIsOnItsSide extends Rule
         $holds = $short === ($school === 'shadow-to-lens');
         yield $this->finding(
             $holds ? Severity::Holds : Severity::Watch,
-            ['key' => $key === 'sun' ? 'The sun' : $situation->name($key), 'subject' => $body->person->name, 'camera' => $a->placement->label],
+            [
+                'key' => $key === 'sun' ? 'The sun' : $situation->name($key),
+                'subject' => $body->person->name,
+                'camera' => $a->placement->label,
+            ],
             array_values(array_filter([$key === 'sun' ? '' : $key, $body->person->id])),
-            new Working('the sides of the nose on which key and lens lie', ['shadow toward the lens' => $short ? 'yes' : 'no'], "school: $school"),
+            new Working(
+                'the sides of the nose on which key and lens lie',
+                ['shadow toward the lens' => $short ? 'yes' : 'no'],
+                "school: $school",
+            ),
             isset($situation->scene->lamps[$key]) ? [LampMoves::mirrored($situation, $key, $face->body->eyes, $face->body->face())] : [],
             $holds ? ($short ? 'holds' : 'open') : ($short ? 'short' : null),
         );

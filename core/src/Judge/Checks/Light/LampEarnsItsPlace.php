@@ -38,7 +38,11 @@ final class LampEarnsItsPlace extends Rule
                 $face = $situation->face($subject->id);
                 $hair = $face->seen[$id] * $lamp->luxAt($face->body->eyes, $face->body->face()->times(-0.6)->at(0.8));
                 $bounced = $face->byRoom * ($situation->scene->room()->lampShares[$id] ?? 0.0);
-                $most = max($most, ($face->byLamp[$id] + $bounced) / max(1e-6, $face->light->totalLux()), $hair / max(1e-6, $face->cells['hair']));
+                $most = max(
+                    $most,
+                    ($face->byLamp[$id] + $bounced) / max(1e-6, $face->light->totalLux()),
+                    $hair / max(1e-6, $face->cells['hair']),
+                );
             }
             foreach ($situation->framings() as [$camera, $body]) {
                 $lux = $situation->behind($camera, $body);
@@ -48,7 +52,10 @@ final class LampEarnsItsPlace extends Rule
                 $most < self::NOTHING ? Severity::Watch : Severity::Holds,
                 ['lamp' => $situation->name($id), 'share' => Quantity::share($most)],
                 [$id],
-                new Working('its largest share of the light on a face, straight or by walls and ceiling, on hair, or behind a head', ['largest share' => Quantity::share($most)]),
+                new Working(
+                    'its largest share of the light on a face, straight or by walls and ceiling, on hair, or behind a head',
+                    ['largest share' => Quantity::share($most)],
+                ),
                 [new Mend('switch-off', ['thing' => $situation->name($id)], $situation->edit("lights/$id", ['on' => false]))],
             );
         }

@@ -48,7 +48,10 @@ final class LampsOutsideReachIn extends Rule
                 $isDark || $camera !== null ? Severity::Watch : Severity::Holds,
                 ['thing' => $situation->name($id), 'share' => Quantity::share($seen), 'camera' => $camera?->camera->placement->label ?? ''],
                 [$id, $lamp->placement->subject],
-                new Working('rays from what it is turned to to its face, through windows only; its edges, rear and foot from each lens', ['comes in' => Quantity::share($seen)]),
+                new Working(
+                    'rays from what it is turned to to its face, through windows only; its edges, rear and foot from each lens',
+                    ['comes in' => Quantity::share($seen)],
+                ),
                 $isDark || $camera !== null ? $this->ideas($situation, $lamp, $aim) : [],
                 $isDark ? 'dark' : ($camera !== null ? 'shows' : null),
             );
@@ -62,7 +65,12 @@ final class LampsOutsideReachIn extends Rule
         foreach ($situation->scene->views as $view) {
             foreach ([...$lamp->corners(), $lamp->rear(), $foot->at(0.5 * $lamp->rear()->z), $foot->at(0.0)] as $point) {
                 $at = $view->place($point);
-                if ($at !== null && abs($at[0]) < $view->cropX && abs($at[1]) < $view->cropY && $this->comesThrough($situation, $view->camera->pupil(), $point)) {
+                if (
+                    $at !== null
+                    && abs($at[0]) < $view->cropX
+                    && abs($at[1]) < $view->cropY
+                    && $this->comesThrough($situation, $view->camera->pupil(), $point)
+                ) {
                     return $view;
                 }
             }
@@ -76,7 +84,18 @@ final class LampsOutsideReachIn extends Rule
         $edge = new Vec3(0.0, 0.0, 0.01);
         $across = $point->minus($eye)->cross(new Vec3(0, 0, 1))->unit()->times(0.01);
 
-        return Occlusion::ofFace($situation->scene, [$point->minus($across)->minus($edge), $point->plus($across)->minus($edge), $point->plus($across)->plus($edge), $point->minus($across)->plus($edge)], $eye, ['', ''], 1) > 0.0;
+        return Occlusion::ofFace(
+            $situation->scene,
+            [
+                $point->minus($across)->minus($edge),
+                $point->plus($across)->minus($edge),
+                $point->plus($across)->plus($edge),
+                $point->minus($across)->plus($edge),
+            ],
+            $eye,
+            ['', ''],
+            1,
+        ) > 0.0;
     }
 
     /** @return list<Mend> on the line through the middle of each window on its side, then aside */
@@ -105,6 +124,13 @@ final class LampsOutsideReachIn extends Rule
 
     private function at(Situation $situation, SoftBox $lamp, Vec2 $place, float $height): Mend
     {
-        return new Mend('move', ['thing' => $situation->name($lamp->placement->id), 'distance' => Quantity::metres($place->distanceTo($lamp->placement->place))], $situation->edit("lights/{$lamp->placement->id}", ['x_m' => $place->x, 'y_m' => $place->y, 'height_m' => $height]));
+        return new Mend(
+            'move',
+            [
+                'thing' => $situation->name($lamp->placement->id),
+                'distance' => Quantity::metres($place->distanceTo($lamp->placement->place)),
+            ],
+            $situation->edit("lights/{$lamp->placement->id}", ['x_m' => $place->x, 'y_m' => $place->y, 'height_m' => $height]),
+        );
     }
 }

@@ -49,7 +49,12 @@ final class LensIsShaded extends Rule
                 $to = $lamp->centre()->minus($view->camera->pupil());
                 $off = rad2deg($view->forwardVector()->angleTo($to));
                 $shines = rad2deg($lamp->facing()->angleTo($to->times(-1.0)));
-                if ($off > self::WIDE_DEG || $shines > 75.0 || self::isCut($lamp, $to) || Occlusion::seen($situation->scene, $lamp, $view->camera->pupil(), $id) < 0.2) {
+                if (
+                    $off > self::WIDE_DEG
+                    || $shines > 75.0
+                    || self::isCut($lamp, $to)
+                    || Occlusion::seen($situation->scene, $lamp, $view->camera->pupil(), $id) < 0.2
+                ) {
                     continue;
                 }
                 $clear = false;
@@ -57,12 +62,24 @@ final class LensIsShaded extends Rule
                     Severity::Watch,
                     ['lamp' => $situation->name($lampId), 'camera' => $view->camera->placement->label, 'off' => Quantity::degrees($off)],
                     [$lampId, $id],
-                    new Working('off the lens’s axis, with the lamp’s face toward the lens and nothing in between', ['off the axis' => Quantity::degrees($off), 'lamp turned off the lens by' => Quantity::degrees($shines)]),
-                    static fn (): array => [...LampMoves::gridded($situation, $lampId), ...LampMoves::swung($situation, $lampId), LampMoves::raised($situation, $lampId, 0.4)],
+                    new Working(
+                        'off the lens’s axis, with the lamp’s face toward the lens and nothing in between',
+                        ['off the axis' => Quantity::degrees($off), 'lamp turned off the lens by' => Quantity::degrees($shines)],
+                    ),
+                    static fn (): array => [
+                        ...LampMoves::gridded($situation, $lampId),
+                        ...LampMoves::swung($situation, $lampId),
+                        LampMoves::raised($situation, $lampId, 0.4),
+                    ],
                 );
             }
             if ($clear) {
-                yield $this->finding(Severity::Holds, ['lamp' => $situation->name($lampId)], [$lampId], new Working('no lens within 50° of the axis sees its face', []));
+                yield $this->finding(
+                    Severity::Holds,
+                    ['lamp' => $situation->name($lampId)],
+                    [$lampId],
+                    new Working('no lens within 50° of the axis sees its face', []),
+                );
             }
         }
     }

@@ -50,7 +50,10 @@ final class LightIsSteady extends Rule
             $levels = [];
             foreach ([$window[0], ($window[0] + $window[1]) / 2, $window[1]] as $time) {
                 foreach ($skies as $sky) {
-                    $levels[$site->clock($time).($isBroken ? " $sky->value" : '')] = log(max(1e-6, $situation->face($subject->id)->totalAt($sky, $time)), 2);
+                    $levels[$site->clock($time).($isBroken ? " $sky->value" : '')] = log(
+                        max(1e-6, $situation->face($subject->id)->totalAt($sky, $time)),
+                        2,
+                    );
                 }
             }
             $drift = max($levels) - min($levels);
@@ -60,10 +63,24 @@ final class LightIsSteady extends Rule
             }
             yield $this->finding(
                 $drift > $limit ? Severity::Watch : Severity::Holds,
-                ['subject' => $subject->name, 'drift' => Quantity::of($drift, Unit::Stop), 'limit' => Quantity::of($limit, Unit::Stop), 'sky' => $weather->value],
+                [
+                    'subject' => $subject->name,
+                    'drift' => Quantity::of($drift, Unit::Stop),
+                    'limit' => Quantity::of($limit, Unit::Stop),
+                    'sky' => $weather->value,
+                ],
                 [$subject->id],
-                new Working('light on the face at the beginning, the middle and the end, over the first', array_map(static fn (float $l): Quantity => Quantity::of($l - reset($levels), Unit::Stop), $levels), 'clouds are not foreseen'),
-                $drift > $limit ? [...$this->noon($situation, $site, $window), ...($curtains === [] ? [] : [new Mend('draw-curtains', ['windows' => 'windows'], new Edit($curtains))])] : [],
+                new Working(
+                    'light on the face at the beginning, the middle and the end, over the first',
+                    array_map(static fn (float $l): Quantity => Quantity::of($l - reset($levels), Unit::Stop), $levels),
+                    'clouds are not foreseen',
+                ),
+                $drift > $limit
+                    ? [
+                        ...$this->noon($situation, $site, $window),
+                        ...($curtains === [] ? [] : [new Mend('draw-curtains', ['windows' => 'windows'], new Edit($curtains))]),
+                    ]
+                    : [],
                 $isBroken && $drift > $limit ? 'clouds' : null,
             );
         }
@@ -77,6 +94,8 @@ final class LightIsSteady extends Rule
     {
         $noon = $situation->place()->study()?->day->noon;
 
-        return $noon === null || $situation->setup->plan->brief->schools->of('hour') !== 'around-noon' ? [] : Hours::from($situation, $site, $noon - ($window[1] - $window[0]) / 2);
+        return $noon === null || $situation->setup->plan->brief->schools->of('hour') !== 'around-noon'
+            ? []
+            : Hours::from($situation, $site, $noon - ($window[1] - $window[0]) / 2);
     }
 }

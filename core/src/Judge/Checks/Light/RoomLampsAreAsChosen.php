@@ -32,7 +32,10 @@ final class RoomLampsAreAsChosen extends Rule
     {
         $school = $situation->setup->plan->brief->schools->of('room-lamps');
         $white = $situation->plannedKelvin();
-        foreach (array_filter($situation->scene->lamps, static fn (SoftBox $b): bool => $b->placement->practical && $b->placement->on) as $id => $lamp) {
+        foreach (array_filter(
+            $situation->scene->lamps,
+            static fn (SoftBox $b): bool => $b->placement->practical && $b->placement->on,
+        ) as $id => $lamp) {
             $shift = Mired::shift($white, $lamp->kelvin());
             $isOff = abs($shift) > $situation->limits->get('colour_watch_mired');
             $case = match ($school) {
@@ -40,12 +43,28 @@ final class RoomLampsAreAsChosen extends Rule
             };
             yield $this->finding(
                 in_array($case, ['burns', 'globe'], true) ? Severity::Watch : Severity::Holds,
-                ['lamp' => $situation->name($id), 'kelvin' => Quantity::of($lamp->kelvin(), Unit::Kelvin), 'white' => Quantity::of($white, Unit::Kelvin), 'shift' => Quantity::of($shift, Unit::Mired)],
+                [
+                    'lamp' => $situation->name($id),
+                    'kelvin' => Quantity::of($lamp->kelvin(), Unit::Kelvin),
+                    'white' => Quantity::of($white, Unit::Kelvin),
+                    'shift' => Quantity::of($shift, Unit::Mired),
+                ],
                 [$id],
-                new Working('as the school has it; shift = 10⁶/lamp − 10⁶/cameras', ['school' => $school, 'shift' => Quantity::of($shift, Unit::Mired)]),
+                new Working(
+                    'as the school has it; shift = 10⁶/lamp − 10⁶/cameras',
+                    ['school' => $school, 'shift' => Quantity::of($shift, Unit::Mired)],
+                ),
                 match ($case) {
-                    'burns' => [new Mend('switch-off', ['thing' => $situation->name($id)], $situation->edit("lights/$id", ['on' => false]))],
-                    'globe' => [new Mend('set-kelvin', ['thing' => $situation->name($id), 'kelvin' => Quantity::of($white, Unit::Kelvin)], $situation->edit("lights/$id", ['kelvin' => $white, 'duv' => 0.0]))],
+                    'burns' => [
+                        new Mend('switch-off', ['thing' => $situation->name($id)], $situation->edit("lights/$id", ['on' => false])),
+                    ],
+                    'globe' => [
+                        new Mend(
+                            'set-kelvin',
+                            ['thing' => $situation->name($id), 'kelvin' => Quantity::of($white, Unit::Kelvin)],
+                            $situation->edit("lights/$id", ['kelvin' => $white, 'duv' => 0.0]),
+                        ),
+                    ],
                     default => [],
                 },
                 $case,

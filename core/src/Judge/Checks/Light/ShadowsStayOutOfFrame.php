@@ -43,30 +43,64 @@ final class ShadowsStayOutOfFrame extends Rule
             $isBody = isset($situation->setup->bodies[$one->owner]);
             if ($isBody && isset($meant[$one->lamp])) {
                 unset($meant[$one->lamp]);
-                yield $this->finding(Severity::Holds, $this->arguments($situation, $one), [$one->owner, $one->lamp, $one->cameras[0]], $this->working($one), [], 'meant');
+                yield $this->finding(
+                    Severity::Holds,
+                    $this->arguments($situation, $one),
+                    [$one->owner, $one->lamp, $one->cameras[0]],
+                    $this->working($one),
+                    [],
+                    'meant',
+                );
 
                 continue;
             }
             $clear = false;
-            yield $this->finding(Severity::Watch, $this->arguments($situation, $one), [$one->owner, $one->lamp, $one->cameras[0]], $this->working($one), fn (): array => $this->ideas($situation, $one), $isBody ? 'body' : null);
+            yield $this->finding(
+                Severity::Watch,
+                $this->arguments($situation, $one),
+                [$one->owner, $one->lamp, $one->cameras[0]],
+                $this->working($one),
+                fn (): array => $this->ideas($situation, $one),
+                $isBody ? 'body' : null,
+            );
         }
         foreach (array_keys($meant) as $lamp) {
-            yield $this->finding(Severity::Watch, ['lamp' => $situation->name($lamp)], [$lamp], new Working('from the lamp’s middle past each person to the first wall', []), [], 'missed');
+            yield $this->finding(
+                Severity::Watch,
+                ['lamp' => $situation->name($lamp)],
+                [$lamp],
+                new Working('from the lamp’s middle past each person to the first wall', []),
+                [],
+                'missed',
+            );
         }
         if ($clear) {
-            yield $this->finding(Severity::Holds, [], [], new Working('no shadow with an edge of its own meets a frame that should not', []));
+            yield $this->finding(
+                Severity::Holds,
+                [],
+                [],
+                new Working('no shadow with an edge of its own meets a frame that should not', []),
+            );
         }
     }
 
     /** @return array<string, Quantity|string> */
     private function arguments(Situation $situation, Silhouette $one): array
     {
-        return ['thing' => $situation->name($one->owner), 'lamp' => $situation->name($one->lamp), 'camera' => $situation->name($one->cameras[0]), 'wall' => $situation->setup->room->wall($one->wall)->name ?? $one->wall];
+        return [
+            'thing' => $situation->name($one->owner),
+            'lamp' => $situation->name($one->lamp),
+            'camera' => $situation->name($one->cameras[0]),
+            'wall' => $situation->setup->room->wall($one->wall)->name ?? $one->wall,
+        ];
     }
 
     private function working(Silhouette $one): Working
     {
-        return new Working('from the lamp’s middle past each part to the first wall; its edge is as wide as the lamp makes it, and narrower than the part', ['share of the light there' => Quantity::share($one->share), 'edge' => Quantity::metres($one->edgeM)]);
+        return new Working(
+            'from the lamp’s middle past each part to the first wall; its edge is as wide as the lamp makes it, and narrower than the part',
+            ['share of the light there' => Quantity::share($one->share), 'edge' => Quantity::metres($one->edgeM)],
+        );
     }
 
     /** @return list<Mend> the lamp around its subject, away from the lens and toward it, or up */

@@ -39,10 +39,22 @@ final class SoftBoxFitsTheRoom extends Rule
             $name = $situation->name($id);
             $troubles = [...$this->vertical($situation, $lamp, $name), ...$this->sideways($situation, $lamp, $name)];
             if ($troubles === []) {
-                yield $this->finding(Severity::Holds, ['thing' => $name], [$id], new Working('the box’s corners against ceiling, floor, walls and furniture', []));
+                yield $this->finding(
+                    Severity::Holds,
+                    ['thing' => $name],
+                    [$id],
+                    new Working('the box’s corners against ceiling, floor, walls and furniture', []),
+                );
             }
             foreach ($troubles as [$case, $distance, $what, $mend]) {
-                yield $this->finding(Severity::Breaks, ['thing' => $name, 'distance' => Quantity::metres($distance), 'what' => $what], [$id], new Working('deepest corner of the box past the limit', ['deepest' => Quantity::metres($distance)]), [$mend], $case);
+                yield $this->finding(
+                    Severity::Breaks,
+                    ['thing' => $name, 'distance' => Quantity::metres($distance), 'what' => $what],
+                    [$id],
+                    new Working('deepest corner of the box past the limit', ['deepest' => Quantity::metres($distance)]),
+                    [$mend],
+                    $case,
+                );
             }
         }
     }
@@ -53,7 +65,11 @@ final class SoftBoxFitsTheRoom extends Rule
         $room = $situation->setup->room;
         $over = max(array_map(static fn ($c): float => $c->z - $room->heightAt($c->floor()), $lamp->corners()));
         $under = -min(array_map(static fn ($c): float => $c->z, $lamp->corners()));
-        $to = static fn (float $by): Mend => new Mend($by < 0 ? 'lower' : 'raise', ['thing' => $name, 'distance' => Quantity::metres(abs($by))], $situation->edit("lights/{$lamp->placement->id}", ['height_m' => $lamp->placement->heightM + $by]));
+        $to = static fn (float $by): Mend => new Mend(
+            $by < 0 ? 'lower' : 'raise',
+            ['thing' => $name, 'distance' => Quantity::metres(abs($by))],
+            $situation->edit("lights/{$lamp->placement->id}", ['height_m' => $lamp->placement->heightM + $by]),
+        );
 
         return match (true) {
             $over > 0 => [['ceiling', $over, '', $to(-$over - 0.03)]],
@@ -93,8 +109,14 @@ final class SoftBoxFitsTheRoom extends Rule
     {
         $past = 0.0;
         [$a, $b, $c, $d] = $lamp->corners();
-        foreach ([[$a, $b], [$b, $c], [$c, $d], [$d, $a], [$lamp->rear(), $a], [$lamp->rear(), $b], [$lamp->rear(), $c], [$lamp->rear(), $d]] as [$from, $to]) {
-            [$here, $there] = array_map(static fn (Vec3 $p): float => $wall->inward()->dot($p->floor()->minus($wall->line->from)), [$from, $to]);
+        foreach ([
+            [$a, $b], [$b, $c], [$c, $d], [$d, $a], [$lamp->rear(), $a], [$lamp->rear(), $b], [$lamp->rear(), $c],
+            [$lamp->rear(), $d],
+        ] as [$from, $to]) {
+            [$here, $there] = array_map(
+                static fn (Vec3 $p): float => $wall->inward()->dot($p->floor()->minus($wall->line->from)),
+                [$from, $to],
+            );
             if ($here * $there >= 0.0) {
                 continue;
             }
@@ -111,7 +133,11 @@ final class SoftBoxFitsTheRoom extends Rule
     private function isOpen(Situation $situation, Vec3 $at): bool
     {
         foreach ($situation->setup->room->openings as $opening) {
-            if ($opening->kind !== OpeningKind::Window && $at->z < $opening->headM && $situation->setup->room->lineOf($opening)->distanceTo($at->floor()) < 0.01) {
+            if (
+                $opening->kind !== OpeningKind::Window
+                && $at->z < $opening->headM
+                && $situation->setup->room->lineOf($opening)->distanceTo($at->floor()) < 0.01
+            ) {
                 return true;
             }
         }

@@ -15,7 +15,10 @@ use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\FaceReading;
 
-/** Head and shoulders part from the background when one side or the hair is brighter, or the background is: somewhere a stop lies between them. */
+/**
+ * Head and shoulders part from the background when one side or the hair is brighter, or the background is: somewhere a stop lies between
+ * them.
+ */
 final class SubjectPartsByLight extends Rule
 {
     private const APART_STOPS = 0.7;
@@ -42,7 +45,15 @@ final class SubjectPartsByLight extends Rule
                 $most < self::APART_STOPS ? Severity::Watch : Severity::Holds,
                 ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'stops' => Quantity::of($most, Unit::Stop)],
                 [$id, $body->person->id],
-                new Working('each cheek and the hair against what is behind the head, skin as '.FaceReading::SKIN, ['left cheek' => Quantity::of($sides['left'], Unit::Stop), 'right cheek' => Quantity::of($sides['right'], Unit::Stop), 'hair' => Quantity::of($sides['hair'], Unit::Stop), 'behind' => Quantity::of($behind, Unit::Stop)]),
+                new Working(
+                    'each cheek and the hair against what is behind the head, skin as '.FaceReading::SKIN,
+                    [
+                        'left cheek' => Quantity::of($sides['left'], Unit::Stop),
+                        'right cheek' => Quantity::of($sides['right'], Unit::Stop),
+                        'hair' => Quantity::of($sides['hair'], Unit::Stop),
+                        'behind' => Quantity::of($behind, Unit::Stop),
+                    ],
+                ),
                 fn (): array => $this->ideas($situation, $face->key()),
             );
         }
@@ -51,6 +62,8 @@ final class SubjectPartsByLight extends Rule
     /** @return list<Mend> what lights them most, farther round: one side gets brighter, the other darker */
     private function ideas(Situation $situation, ?string $key): array
     {
-        return $key === null ? [] : [...LampMoves::swung($situation, $key, [20, -20, 40, -40, 60, -60]), ...LampMoves::away($situation, $key, [0.75])];
+        return $key === null
+            ? []
+            : [...LampMoves::swung($situation, $key, [20, -20, 40, -40, 60, -60]), ...LampMoves::away($situation, $key, [0.75])];
     }
 }

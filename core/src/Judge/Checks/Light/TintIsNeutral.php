@@ -40,14 +40,26 @@ final class TintIsNeutral extends Rule
             foreach ($face->byLamp as $id => $lux) {
                 $own = $situation->scene->lamps[$id]->placement->duv;
                 if ($lux > 0.1 * $face->light->totalLux() && $own * $duv > 0.0) {
-                    $ideas[] = new Mend('set-tint', ['thing' => $situation->name($id)], $situation->edit("lights/$id", ['duv' => -$situation->scene->lamps[$id]->emitter->duv]));
+                    $ideas[] = new Mend(
+                        'set-tint',
+                        ['thing' => $situation->name($id)],
+                        $situation->edit("lights/$id", ['duv' => -$situation->scene->lamps[$id]->emitter->duv]),
+                    );
                 }
             }
             yield $this->finding(
                 abs($duv) > $limit ? Severity::Watch : Severity::Holds,
                 ['subject' => $subject->name, 'tint' => $colour->tint()->value, 'duv' => Quantity::of($duv, Unit::Duv)],
                 [$subject->id],
-                new Working('all light at the face as XYZ, off the black body', ['Duv' => Quantity::of($duv, Unit::Duv), 'watched above' => Quantity::of($limit, Unit::Duv), 'colour' => Quantity::of($colour->kelvin(), Unit::Kelvin)], 'ANSI C78.377; a camera’s eye differs from ours: look at a chart'),
+                new Working(
+                    'all light at the face as XYZ, off the black body',
+                    [
+                        'Duv' => Quantity::of($duv, Unit::Duv),
+                        'watched above' => Quantity::of($limit, Unit::Duv),
+                        'colour' => Quantity::of($colour->kelvin(), Unit::Kelvin),
+                    ],
+                    'ANSI C78.377; a camera’s eye differs from ours: look at a chart',
+                ),
                 $ideas,
             );
         }

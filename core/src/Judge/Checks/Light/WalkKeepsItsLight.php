@@ -40,18 +40,38 @@ final class WalkKeepsItsLight extends Rule
             $boom = array_values(array_filter(array_column($steps ?? [], 'boom')))[0] ?? null;
             $lamp = $walk->carried[0] ?? null;
             $case = match (true) {
-                $steps === null => 'leaves', $boom !== null => 'boom', $walk->drift() > $limit => $lamp === null ? 'drifts' : 'follows', $walk->change() > self::BEHIND => 'behind', default => null,
+                $steps === null => 'leaves',
+                $boom !== null => 'boom',
+                $walk->drift() > $limit => $lamp === null ? 'drifts' : 'follows',
+                $walk->change() > self::BEHIND => 'behind',
+                default => null,
             };
             yield $this->finding(
                 $case === 'leaves' ? Severity::Breaks : ($case === null ? Severity::Holds : Severity::Watch),
                 [
-                    'subject' => $walk->body->person->name, 'drift' => Quantity::of($walk->drift(), Unit::Stop), 'behind' => Quantity::of($walk->change(), Unit::Stop), 'lamp' => $lamp === null ? '' : $situation->name($lamp->id), 'boom' => $boom === null ? '' : $situation->name($boom),
-                    'distance' => Quantity::metres($lamp === null ? 0.0 : $situation->scene->lamps[$lamp->id]->centre()->distanceTo($walk->body->eyes)),
+                    'subject' => $walk->body->person->name,
+                    'drift' => Quantity::of($walk->drift(), Unit::Stop),
+                    'behind' => Quantity::of($walk->change(), Unit::Stop),
+                    'lamp' => $lamp === null ? '' : $situation->name($lamp->id),
+                    'boom' => $boom === null ? '' : $situation->name($boom),
+                    'distance' => Quantity::metres(
+                        $lamp === null ? 0.0 : $situation->scene->lamps[$lamp->id]->centre()->distanceTo($walk->body->eyes),
+                    ),
                 ],
                 array_values(array_filter([$walk->body->person->id, $lamp?->id, $boom])),
-                new Working('the face and what is behind it at five places of the way; carried lamps and the boom go along', ['way' => Quantity::metres($walk->lengthM()), 'face comes and goes by' => Quantity::of($walk->drift(), Unit::Stop), 'background against it' => Quantity::of($walk->change(), Unit::Stop)]),
+                new Working(
+                    'the face and what is behind it at five places of the way; carried lamps and the boom go along',
+                    [
+                        'way' => Quantity::metres($walk->lengthM()),
+                        'face comes and goes by' => Quantity::of($walk->drift(), Unit::Stop),
+                        'background against it' => Quantity::of($walk->change(), Unit::Stop),
+                    ],
+                ),
                 match ($case) {
-                    'boom' => $this->aside($situation, $walk), 'follows' => $this->nearer($situation, $walk), 'drifts' => $this->carry($situation, $walk), default => [],
+                    'boom' => $this->aside($situation, $walk),
+                    'follows' => $this->nearer($situation, $walk),
+                    'drifts' => $this->carry($situation, $walk),
+                    default => [],
                 },
                 $case,
             );
@@ -64,7 +84,14 @@ final class WalkKeepsItsLight extends Rule
         $lamp = $walk->carried[0];
         $arm = $lamp->place->minus($walk->body->person->place);
 
-        return array_map(static fn (int $deg): Mend => new Mend($deg > 0 ? 'swing-clockwise' : 'swing-counter', ['thing' => $situation->name($lamp->id), 'angle' => Quantity::degrees(abs($deg))], $situation->moved("lights/$lamp->id", $walk->body->person->place->plus($arm->turnedClockwise(deg2rad($deg))))), [30, -30, 60, -60, 90, -90]);
+        return array_map(
+            static fn (int $deg): Mend => new Mend(
+                $deg > 0 ? 'swing-clockwise' : 'swing-counter',
+                ['thing' => $situation->name($lamp->id), 'angle' => Quantity::degrees(abs($deg))],
+                $situation->moved("lights/$lamp->id", $walk->body->person->place->plus($arm->turnedClockwise(deg2rad($deg)))),
+            ),
+            [30, -30, 60, -60, 90, -90],
+        );
     }
 
     /** @return list<Mend> held nearer and dimmed to as much, so that it outweighs what stays behind */
@@ -75,7 +102,11 @@ final class WalkKeepsItsLight extends Rule
         $ideas = [];
         foreach ([0.75, 0.55] as $share) {
             $place = $walk->body->eyes->plus($out->times($share));
-            $ideas[] = new Mend('move', ['thing' => $situation->name($lamp->placement->id), 'distance' => Quantity::metres((1 - $share) * $out->length())], $this->placed($situation, $lamp->placement->id, $place));
+            $ideas[] = new Mend(
+                'move',
+                ['thing' => $situation->name($lamp->placement->id), 'distance' => Quantity::metres((1 - $share) * $out->length())],
+                $this->placed($situation, $lamp->placement->id, $place),
+            );
         }
 
         return $ideas;
@@ -86,7 +117,15 @@ final class WalkKeepsItsLight extends Rule
     {
         $key = $situation->face($walk->body->person->id)->key();
 
-        return $key === null || $situation->scene->lamps[$key]->placement->subject !== $walk->body->person->id ? [] : [new Mend('carry', ['thing' => $situation->name($key), 'subject' => $walk->body->person->name], $situation->edit("lights/$key", ['carried' => true]))];
+        return $key === null || $situation->scene->lamps[$key]->placement->subject !== $walk->body->person->id
+            ? []
+            : [
+                new Mend(
+                    'carry',
+                    ['thing' => $situation->name($key), 'subject' => $walk->body->person->name],
+                    $situation->edit("lights/$key", ['carried' => true]),
+                ),
+            ];
     }
 
     private function placed(Situation $situation, string $id, Vec3 $place): Edit

@@ -18,7 +18,9 @@ use FineFrame\Scene\Material;
 use FineFrame\Scene\Solid;
 use FineFrame\Scene\ThingKind;
 
-/** A window in frame that is far over the exposure is a white hole: a sheer, a density on the pane, or another hour keeps what is outside. */
+/**
+ * A window in frame that is far over the exposure is a white hole: a sheer, a density on the pane, or another hour keeps what is outside.
+ */
 final class WindowKeepsItsDetail extends Rule
 {
     /** A grey card sends back so much, and is exposed in the middle. */
@@ -45,7 +47,13 @@ final class WindowKeepsItsDetail extends Rule
         }
         foreach ($situation->scene->views as $id => $view) {
             foreach ($windows->outlines() as $opening => $corners) {
-                $pane = new Solid($opening, ThingKind::Room, Material::Glass, array_map(static fn (Vec3 $c): array => [$c->x, $c->y, $c->z], $corners), [array_keys($corners)]);
+                $pane = new Solid(
+                    $opening,
+                    ThingKind::Room,
+                    Material::Glass,
+                    array_map(static fn (Vec3 $c): array => [$c->x, $c->y, $c->z], $corners),
+                    [array_keys($corners)],
+                );
                 // What stands before it, and what the frame leaves out, burns nothing.
                 $share = $view->mayShow($pane) ? $situation->survey($view)->share([$pane]) : 0.0;
                 if ($share < self::LEAST_SHARE) {
@@ -54,10 +62,30 @@ final class WindowKeepsItsDetail extends Rule
                 $over = log(max(1e-6, $windows->nits($opening)) / (self::GREY * $situation->setup->setup->metering->wantedLux() / M_PI), 2);
                 yield $this->finding(
                     $over > $limit ? Severity::Watch : Severity::Holds,
-                    ['camera' => $view->camera->placement->label, 'window' => $situation->name($opening), 'stops' => Quantity::of($over, Unit::Stop), 'limit' => Quantity::of($limit, Unit::Stop)],
+                    [
+                        'camera' => $view->camera->placement->label,
+                        'window' => $situation->name($opening),
+                        'stops' => Quantity::of($over, Unit::Stop),
+                        'limit' => Quantity::of($limit, Unit::Stop),
+                    ],
                     [$id, $opening],
-                    new Working('the sky’s luminance through the pane over a grey card in the wanted light', ['over the card' => Quantity::of($over, Unit::Stop), 'the camera holds' => Quantity::of($limit, Unit::Stop), 'of the frame' => Quantity::share($share)], 'a mean sky; meter the pane on the day'),
-                    array_map(static fn (string $cloth): Mend => new Mend($cloth === 'sheer' ? 'hang-sheer' : 'draw-curtain', ['window' => $situation->name($opening)], new Edit(["/locations/{$situation->setup->location->id}/space/openings/$opening/curtain" => $cloth])), ['sheer', 'lined']),
+                    new Working(
+                        'the sky’s luminance through the pane over a grey card in the wanted light',
+                        [
+                            'over the card' => Quantity::of($over, Unit::Stop),
+                            'the camera holds' => Quantity::of($limit, Unit::Stop),
+                            'of the frame' => Quantity::share($share),
+                        ],
+                        'a mean sky; meter the pane on the day',
+                    ),
+                    array_map(
+                        static fn (string $cloth): Mend => new Mend(
+                            $cloth === 'sheer' ? 'hang-sheer' : 'draw-curtain',
+                            ['window' => $situation->name($opening)],
+                            new Edit(["/locations/{$situation->setup->location->id}/space/openings/$opening/curtain" => $cloth]),
+                        ),
+                        ['sheer', 'lined'],
+                    ),
                 );
             }
         }

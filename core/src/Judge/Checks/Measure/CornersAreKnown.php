@@ -45,10 +45,14 @@ final class CornersAreKnown extends Rule
         $next = $off > $limit ? $survey->next()[0] ?? null : null;
 
         return $this->finding($off > $limit ? Severity::Watch : Severity::Holds, [
-            'room' => $room->name, 'corner' => $survey->points[$worst], 'off' => Quantity::metres($off), 'limit' => Quantity::metres($limit),
+            'room' => $room->name,
+            'corner' => $survey->points[$worst],
+            'off' => Quantity::metres($off),
+            'limit' => Quantity::metres($limit),
             'next' => $next === null ? '' : $survey->pair($next), 'then' => Quantity::metres(ErrorEllipse::SURE * ($next->thenM ?? 0.0)),
         ], [$situation->setup->location->id], new Working('off = 2.45 × the larger semi-axis of the error ellipse (95 %)', [
-            'standard semi-axis' => Quantity::metres($survey->fit->ellipse($worst)->majorM), 'held still' => $survey->points[0].' and the way to '.$survey->points[1],
+            'standard semi-axis' => Quantity::metres($survey->fit->ellipse($worst)->majorM),
+            'held still' => $survey->points[0].' and the way to '.$survey->points[1],
         ], 'covariance of the least-squares fit; chi-square of two degrees'), case: $off > $limit && $next === null ? 'no-more' : null);
     }
 }

@@ -39,7 +39,13 @@ final class WallsClose extends Rule
         foreach ($situation->setup->room->all as $room) {
             $survey = $room->taped->survey;
             yield match (true) {
-                ! $room->taped->book->isTaped() => $this->finding(Severity::Watch, ['room' => $room->name], [$situation->setup->location->id], new Working('a sketch: no reading yet', []), case: 'sketched'),
+                ! $room->taped->book->isTaped() => $this->finding(
+                    Severity::Watch,
+                    ['room' => $room->name],
+                    [$situation->setup->location->id],
+                    new Working('a sketch: no reading yet', []),
+                    case: 'sketched',
+                ),
                 $survey->stretched !== null => $this->stretched($situation, $room, $survey->stretched),
                 $survey->setAside !== null => $this->contradicted($situation, $room, ...$survey->setAside),
                 $survey->freedom > 0 && ! $survey->isChain => $this->open($situation, $room),
@@ -63,8 +69,16 @@ final class WallsClose extends Rule
         };
 
         return $this->finding($severity, [
-            'room' => $room->name, 'gap' => $gap, 'limit' => Quantity::metres($case === 'apart' ? $survey->limitM() : $limit), 'suspects' => implode(', ', $survey->suspects()), 'unchecked' => implode(', ', $survey->unchecked()), 'next' => self::pairs($survey),
-        ], [$situation->setup->location->id], $this->working($survey, ['gap' => $gap, 'around the walls' => Quantity::metres($survey->perimeterM)]), case: $case);
+            'room' => $room->name,
+            'gap' => $gap,
+            'limit' => Quantity::metres($case === 'apart' ? $survey->limitM() : $limit),
+            'suspects' => implode(', ', $survey->suspects()),
+            'unchecked' => implode(', ', $survey->unchecked()),
+            'next' => self::pairs($survey),
+        ], [$situation->setup->location->id], $this->working(
+            $survey,
+            ['gap' => $gap, 'around the walls' => Quantity::metres($survey->perimeterM)],
+        ), case: $case);
     }
 
     private function stretched(Situation $situation, PlacedRoom $room, Stretched $stretched): Finding
@@ -73,8 +87,16 @@ final class WallsClose extends Rule
         $written = Quantity::metres($survey->fit->readings[$stretched->reading]->value);
 
         return $this->finding(Severity::Breaks, [
-            'room' => $room->name, 'reading' => $survey->named($stretched->reading), 'written' => $written, 'most' => Quantity::metres($stretched->mostM), 'way' => implode(' and ', array_map($survey->named(...), $stretched->way)),
-        ], [$situation->setup->location->id], new Working('a length ≤ the way round by other readings', ['written' => $written, 'the way round' => Quantity::metres($stretched->mostM)], 'the triangle inequality'), case: 'stretched');
+            'room' => $room->name,
+            'reading' => $survey->named($stretched->reading),
+            'written' => $written,
+            'most' => Quantity::metres($stretched->mostM),
+            'way' => implode(' and ', array_map($survey->named(...), $stretched->way)),
+        ], [$situation->setup->location->id], new Working(
+            'a length ≤ the way round by other readings',
+            ['written' => $written, 'the way round' => Quantity::metres($stretched->mostM)],
+            'the triangle inequality',
+        ), case: 'stretched');
     }
 
     private function contradicted(Situation $situation, PlacedRoom $room, int $index, float $expected): Finding
@@ -92,9 +114,16 @@ final class WallsClose extends Rule
         };
 
         return $this->finding(Severity::Breaks, [
-            'room' => $room->name, 'reading' => $survey->names[$index], 'written' => $print($reading->value), 'expected' => $print($expected), 'others' => (string) (count($survey->fit->readings) - 1), 'slip' => $slip === null ? '' : ': '.$slip->value,
+            'room' => $room->name,
+            'reading' => $survey->names[$index],
+            'written' => $print($reading->value),
+            'expected' => $print($expected),
+            'others' => (string) (count($survey->fit->readings) - 1),
+            'slip' => $slip === null ? '' : ': '.$slip->value,
         ], [$situation->setup->location->id], $this->working($survey, [
-            'written' => $print($reading->value), 'the others make it' => $print($expected), 'limit of |w|' => number_format(SurveyFit::LIMIT, 2),
+            'written' => $print($reading->value),
+            'the others make it' => $print($expected),
+            'limit of |w|' => number_format(SurveyFit::LIMIT, 2),
         ]), [new Mend('leave-out', ['reading' => $survey->names[$index]], new Edit($leave))], $slip === null ? 'contradicted' : 'slipped');
     }
 
@@ -104,7 +133,13 @@ final class WallsClose extends Rule
 
         return $this->finding(Severity::Watch, [
             'room' => $room->name, 'missing' => (string) $survey->freedom, 'next' => self::pairs($survey),
-        ], [$situation->setup->location->id], $this->working($survey, ['readings' => (string) count(array_filter($survey->fit->readings, static fn (Reading $r): bool => $r->isTaped())), 'still free' => (string) $survey->freedom]), case: 'open');
+        ], [$situation->setup->location->id], $this->working(
+            $survey,
+            [
+                'readings' => (string) count(array_filter($survey->fit->readings, static fn (Reading $r): bool => $r->isTaped())),
+                'still free' => (string) $survey->freedom,
+            ],
+        ), case: 'open');
     }
 
     private static function pairs(Survey $survey): string
@@ -117,6 +152,10 @@ final class WallsClose extends Rule
     {
         return $survey->isChain
             ? new Working('gap = |sum of the walls walked with their turns|', $inputs, 'Bowditch’s rule for a traverse')
-            : new Working('w = residual ÷ its standard uncertainty; suspect where |w| > 3.29', $inputs, 'least squares of the tape book; Baarda 1968');
+            : new Working(
+                'w = residual ÷ its standard uncertainty; suspect where |w| > 3.29',
+                $inputs,
+                'least squares of the tape book; Baarda 1968',
+            );
     }
 }

@@ -46,7 +46,10 @@ final class StandFitsItsPlace extends Rule
         $prints = $situation->footprints();
         foreach ($prints as $i => $print) {
             // The ground outside is not measured here.
-            if ($print->support === null || (isset($situation->scene->lamps[$print->owner]) && $situation->scene->isOutside($print->owner))) {
+            if (
+                $print->support === null
+                || (isset($situation->scene->lamps[$print->owner]) && $situation->scene->isOutside($print->owner))
+            ) {
                 continue;
             }
             if (! $print->takesFloor()) {
@@ -58,9 +61,21 @@ final class StandFitsItsPlace extends Rule
             [$deep, $what, $away] = $this->deepest($situation, $print, array_slice($prints, 0, $i), array_slice($prints, $i + 1));
             yield $this->finding(
                 $deep > 0 ? Severity::Breaks : Severity::Holds,
-                ['thing' => $name, 'what' => $what, 'distance' => Quantity::metres(max(0.0, $deep)), 'radius' => Quantity::metres($print->radiusM)],
+                [
+                    'thing' => $name,
+                    'what' => $what,
+                    'distance' => Quantity::metres(max(0.0, $deep)),
+                    'radius' => Quantity::metres($print->radiusM),
+                ],
                 [$print->owner],
-                new Working('overlap = leg radius + clearance − distance to the obstacle', ['leg radius' => Quantity::metres($print->radiusM), 'clearance' => Quantity::metres($situation->limits->get('clearance_m')), 'overlap' => Quantity::metres($deep)]),
+                new Working(
+                    'overlap = leg radius + clearance − distance to the obstacle',
+                    [
+                        'leg radius' => Quantity::metres($print->radiusM),
+                        'clearance' => Quantity::metres($situation->limits->get('clearance_m')),
+                        'overlap' => Quantity::metres($deep),
+                    ],
+                ),
                 $deep > 0 ? fn (): array => $this->ideas($situation, $print, $name, $away, $deep) : [],
                 $deep > 0 ? ($what === '' ? 'wall' : 'fails') : null,
             );
@@ -71,14 +86,32 @@ final class StandFitsItsPlace extends Rule
     private function bitten(Situation $situation, Footprint $print, array $prints): Finding
     {
         [$far, $what] = $this->nearestBite($situation, $print, $prints);
-        $values = ['thing' => $situation->name($print->owner), 'what' => $what, 'distance' => Quantity::metres($far), 'reach' => Quantity::metres(self::BITE_M)];
-        $working = new Working('a clamp bites furniture, columns, beams, stands, the edge of a door or window, or what hangs under a ceiling', ['to the nearest' => Quantity::metres($far), 'reach' => Quantity::metres(self::BITE_M)]);
+        $values = [
+            'thing' => $situation->name($print->owner),
+            'what' => $what,
+            'distance' => Quantity::metres($far),
+            'reach' => Quantity::metres(self::BITE_M),
+        ];
+        $working = new Working(
+            'a clamp bites furniture, columns, beams, stands, the edge of a door or window, or what hangs under a ceiling',
+            ['to the nearest' => Quantity::metres($far), 'reach' => Quantity::metres(self::BITE_M)],
+        );
         if ($far <= self::BITE_M) {
             return $this->finding(Severity::Holds, $values, [$print->owner], $working, case: 'bites');
         }
-        $stands = array_filter($situation->setup->plan->kit->supports, static fn (Support $s): bool => $s->kind === SupportKind::Stand && $s->lowestM <= $print->load->z && $s->highestM >= $print->load->z);
+        $stands = array_filter(
+            $situation->setup->plan->kit->supports,
+            static fn (Support $s): bool => $s->kind === SupportKind::Stand && $s->lowestM <= $print->load->z && $s->highestM >= $print->load->z,
+        );
         $field = $print->kind === ThingKind::Camera ? 'support' : 'stand';
-        $ideas = array_map(static fn (Support $s): Mend => new Mend('put-on', ['thing' => $values['thing'], 'support' => $s->name], $situation->edit($print->path, [$field => $s->id])), array_slice(array_values($stands), 0, 4));
+        $ideas = array_map(
+            static fn (Support $s): Mend => new Mend(
+                'put-on',
+                ['thing' => $values['thing'], 'support' => $s->name],
+                $situation->edit($print->path, [$field => $s->id]),
+            ),
+            array_slice(array_values($stands), 0, 4),
+        );
 
         return $this->finding(Severity::Breaks, $values, [$print->owner], $working, $ideas, 'hangs');
     }
@@ -141,7 +174,11 @@ final class StandFitsItsPlace extends Rule
             }
             $room = $other->support === null ? $other->radiusM : $other->radiusM * self::THREADED;
             $mine = $other->support === null ? $print->radiusM : $print->radiusM * self::THREADED;
-            $note($mine + $room - $other->centre->distanceTo($print->centre), $situation->name($other->owner), $print->centre->minus($other->centre));
+            $note(
+                $mine + $room - $other->centre->distanceTo($print->centre),
+                $situation->name($other->owner),
+                $print->centre->minus($other->centre),
+            );
         }
         $situation->setup->room->contains($print->centre) ?: $note($print->radiusM, '', new Vec2(0, 0));
 
@@ -153,7 +190,12 @@ final class StandFitsItsPlace extends Rule
     {
         $ideas = [];
         foreach ([0.0, 0.6, -0.6, 1.2, -1.2] as $turn) {
-            $ideas[] = Moves::push($situation, $print->path, $name, $away->turnedClockwise($turn)->times($deep / max(0.3, cos($turn)) + 0.02));
+            $ideas[] = Moves::push(
+                $situation,
+                $print->path,
+                $name,
+                $away->turnedClockwise($turn)->times($deep / max(0.3, cos($turn)) + 0.02),
+            );
         }
 
         return $ideas;

@@ -32,16 +32,36 @@ final class SupportReachesItsHeight extends Rule
             if ($print->support === null || ! $print->takesFloor()) {
                 continue;
             }
-            [$low, $high, $height] = [$print->floorM + $print->support->lowestM, $print->floorM + $print->support->highestM, $print->load->z];
+            [$low, $high, $height] = [
+                $print->floorM + $print->support->lowestM,
+                $print->floorM + $print->support->highestM,
+                $print->load->z,
+            ];
             $to = max($low, min($high, $height));
             $field = str_starts_with($print->path, 'microphones') ? 'stand_height_m' : 'height_m';
             $name = $situation->name($print->owner);
             yield $this->finding(
                 abs($to - $height) > 0.005 ? Severity::Breaks : Severity::Holds,
-                ['thing' => $name, 'support' => $print->support->name, 'height' => Quantity::metres($height), 'lowest' => Quantity::metres($low), 'highest' => Quantity::metres($high)],
+                [
+                    'thing' => $name,
+                    'support' => $print->support->name,
+                    'height' => Quantity::metres($height),
+                    'lowest' => Quantity::metres($low),
+                    'highest' => Quantity::metres($high),
+                ],
                 [$print->owner],
-                new Working('lowest ≤ height ≤ highest', ['height' => Quantity::metres($height), 'lowest' => Quantity::metres($low), 'highest' => Quantity::metres($high)], 'the support’s data'),
-                [new Mend($to < $height ? 'lower' : 'raise', ['thing' => $name, 'distance' => Quantity::metres(abs($to - $height))], $situation->edit($print->path, [$field => $to]))],
+                new Working(
+                    'lowest ≤ height ≤ highest',
+                    ['height' => Quantity::metres($height), 'lowest' => Quantity::metres($low), 'highest' => Quantity::metres($high)],
+                    'the support’s data',
+                ),
+                [
+                    new Mend(
+                        $to < $height ? 'lower' : 'raise',
+                        ['thing' => $name, 'distance' => Quantity::metres(abs($to - $height))],
+                        $situation->edit($print->path, [$field => $to]),
+                    ),
+                ],
             );
         }
     }

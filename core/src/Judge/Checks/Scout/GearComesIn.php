@@ -25,7 +25,10 @@ final class GearComesIn extends PlaceRule
     public function look(PlaceView $view): iterable
     {
         $facts = $view->plan->brief->facts;
-        [$cart, $cartLong, $case, $caseLong] = array_map(static fn (string $k): float => $facts->number($k) ?? 0.5, ['cart_width_m', 'cart_length_m', 'case_width_m', 'case_length_m']);
+        [$cart, $cartLong, $case, $caseLong] = array_map(
+            static fn (string $k): float => $facts->number($k) ?? 0.5,
+            ['cart_width_m', 'cart_length_m', 'case_width_m', 'case_length_m'],
+        );
         $steps = array_sum(array_map(static fn (Record $w): float => $w->number('steps') ?? 0.0, $view->place->list('ways')));
         foreach ($view->place->list('ways') as $way) {
             $width = $way->number('width_m');
@@ -34,13 +37,28 @@ final class GearComesIn extends PlaceRule
             }
             $turns = in_array($way->text('kind'), ['turn', 'lift'], true);
             $deep = $way->number('depth_m');
-            $carted = $width >= $cart + self::HANDS_M && (! $turns || $deep === null || $deep >= $cartLong) && $way->text('kind') !== 'stairs';
+            $carted = $width >= $cart + self::HANDS_M
+                && (! $turns || $deep === null || $deep >= $cartLong)
+                && $way->text('kind') !== 'stairs';
             $carried = $width >= $case + self::HANDS_M && (! $turns || self::goesRound($width, $deep, $case, $caseLong));
             yield $this->finding($carried ? ($carted ? Severity::Holds : Severity::Watch) : Severity::Breaks, [
-                'way' => $way->text('name'), 'width' => Quantity::metres($width), 'cart' => Quantity::metres($cart), 'case' => Quantity::metres($case), 'long' => Quantity::metres($caseLong), 'steps' => (string) (int) $steps,
-            ], [$view->place->id, $way->id], new Working('cart: width + 6 cm for hands; a case goes round a turn if (w^⅔ + d^⅔)^(3/2) ≥ its length, widths less its own', [
-                'way' => Quantity::metres($width), 'cart' => Quantity::metres($cart), 'case' => Quantity::metres($case), 'case long' => Quantity::metres($caseLong),
-            ], 'the longest ladder round a corner, any calculus text'), case: $carried ? ($carted ? 'holds' : ($way->text('kind') === 'stairs' ? 'stairs' : 'bags')) : 'fails');
+                'way' => $way->text('name'),
+                'width' => Quantity::metres($width),
+                'cart' => Quantity::metres($cart),
+                'case' => Quantity::metres($case),
+                'long' => Quantity::metres($caseLong),
+                'steps' => (string) (int) $steps,
+            ], [
+                $view->place->id,
+                $way->id,
+            ], new Working('cart: width + 6 cm for hands; a case goes round a turn if (w^⅔ + d^⅔)^(3/2) ≥ its length, widths less its own', [
+                'way' => Quantity::metres($width),
+                'cart' => Quantity::metres($cart),
+                'case' => Quantity::metres($case),
+                'case long' => Quantity::metres($caseLong),
+            ], 'the longest ladder round a corner, any calculus text'), case: $carried ? ($carted ? 'holds' : ($way->text('kind') === 'stairs'
+                ? 'stairs'
+                : 'bags')) : 'fails');
         }
     }
 

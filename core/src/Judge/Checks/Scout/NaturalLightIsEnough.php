@@ -41,11 +41,21 @@ final class NaturalLightIsEnough extends PlaceRule
             $short = -Exposure::stops($wanted, $lux);
             $enough = $short <= $view->limits->get('key_watch_stops');
             yield $this->finding($enough && ! $isDark && ! $fades ? Severity::Holds : Severity::Watch, [
-                'sunset' => $day?->sunset === null ? '' : $day->site->clock($day->sunset), 'from' => $window === null || $day === null ? '' : $day->site->clock($window[0]), 'to' => $window === null || $day === null ? '' : $day->site->clock($window[1]),
-                'spot' => $reading->text('name'), 'lux' => Quantity::of($lux, Unit::Lux), 'short' => Quantity::of(abs($short), Unit::Stop), 'stop' => Quantity::of($metering->tStop, Unit::TStop),
-                'iso' => (string) (int) round($metering->iso), 'need_iso' => (string) (int) (ceil($metering->iso * 2 ** max(0.0, $short) / 100) * 100), 'need_stop' => Quantity::of($metering->tStop / sqrt(2 ** max(0.0, $short)), Unit::TStop),
+                'sunset' => $day?->sunset === null ? '' : $day->site->clock($day->sunset),
+                'from' => $window === null || $day === null ? '' : $day->site->clock($window[0]),
+                'to' => $window === null || $day === null ? '' : $day->site->clock($window[1]),
+                'spot' => $reading->text('name'),
+                'lux' => Quantity::of($lux, Unit::Lux),
+                'short' => Quantity::of(abs($short), Unit::Stop),
+                'stop' => Quantity::of($metering->tStop, Unit::TStop),
+                'iso' => (string) (int) round($metering->iso),
+                'need_iso' => (string) (int) (ceil($metering->iso * 2 ** max(0.0, $short) / 100) * 100),
+                'need_stop' => Quantity::of($metering->tStop / sqrt(2 ** max(0.0, $short)), Unit::TStop),
             ], [$view->place->id, $reading->id], new Working('short = log₂(wanted ÷ metered)', [
-                'metered' => Quantity::of($lux, Unit::Lux), 'wanted' => Quantity::of($wanted, Unit::Lux), 'at' => Quantity::of($metering->tStop, Unit::TStop), 'ISO' => (string) (int) round($metering->iso),
+                'metered' => Quantity::of($lux, Unit::Lux),
+                'wanted' => Quantity::of($wanted, Unit::Lux),
+                'at' => Quantity::of($metering->tStop, Unit::TStop),
+                'ISO' => (string) (int) round($metering->iso),
             ], 'incident meter, ISO 2720, dome 330'), fn (): array => $this->ideas($view, $short, $isDark || $fades), match (true) {
                 $isDark => 'dark',
                 $fades => 'fades',
@@ -61,6 +71,8 @@ final class NaturalLightIsEnough extends PlaceRule
         $setup = $view->setup();
         $iso = ceil($view->metering()->iso * 2 ** max(0.0, $short) / 100) * 100;
 
-        return $setup === null || $isLate || $iso > self::MOST_ISO ? [] : [new Mend('iso', ['iso' => Quantity::of($iso, Unit::Count)], new Edit(["/setups/$setup->id/metering/iso" => $iso]))];
+        return $setup === null || $isLate || $iso > self::MOST_ISO
+            ? []
+            : [new Mend('iso', ['iso' => Quantity::of($iso, Unit::Count)], new Edit(["/setups/$setup->id/metering/iso" => $iso]))];
     }
 }

@@ -27,7 +27,10 @@ final class NothingIsLeftOpen extends PlaceRule
                 'refused' => Severity::Breaks,
                 default => Severity::Watch,
             }, [
-                'what' => $asking->text('name') ?: $asking->text('about'), 'who' => $asking->text('who') ?: 'nobody named yet', 'state' => $state, 'due' => $asking->text('due'),
+                'what' => $asking->text('name') ?: $asking->text('about'),
+                'who' => $asking->text('who') ?: 'nobody named yet',
+                'state' => $state,
+                'due' => $asking->text('due'),
             ], [$view->place->id, $asking->id], new Working('as written in the list of askings', ['state' => $state]), case: match (true) {
                 $state === 'agreed' => 'holds',
                 $state === 'refused' => 'refused',
@@ -36,13 +39,34 @@ final class NothingIsLeftOpen extends PlaceRule
             });
         }
         foreach ($view->place->list('hazards') as $hazard) {
-            yield $this->finding($hazard->flag('settled') ? Severity::Holds : Severity::Watch, ['what' => $hazard->text('name'), 'done' => $hazard->text('done_about') ?: 'nothing yet'], [$view->place->id, $hazard->id], new Working('as written in the list of hazards', []), case: $hazard->flag('settled') ? 'hazard-settled' : 'hazard');
+            yield $this->finding(
+                $hazard->flag('settled') ? Severity::Holds : Severity::Watch,
+                ['what' => $hazard->text('name'), 'done' => $hazard->text('done_about') ?: 'nothing yet'],
+                [$view->place->id, $hazard->id],
+                new Working('as written in the list of hazards', []),
+                case: $hazard->flag('settled') ? 'hazard-settled' : 'hazard',
+            );
         }
         if ($view->plan->brief->schools->of('haze') !== 'none') {
             $detectors = $view->place->facts->text('detectors');
-            $asked = array_filter($view->place->list('askings'), static fn (Record $a): bool => $a->text('about') === 'haze and alarms' && $a->text('state') === 'agreed');
-            $severity = $asked !== [] || $detectors === 'none' ? Severity::Holds : ($detectors === 'smoke' ? Severity::Breaks : Severity::Watch);
-            yield $this->finding($severity, ['detectors' => $detectors], [$view->place->id, 'haze'], new Working('haze is planned; who runs the alarms must agree in writing', ['detectors' => $detectors], 'the venue and its fire service decide'), case: $severity === Severity::Holds ? 'haze-settled' : 'haze');
+            $asked = array_filter(
+                $view->place->list('askings'),
+                static fn (Record $a): bool => $a->text('about') === 'haze and alarms' && $a->text('state') === 'agreed',
+            );
+            $severity = $asked !== [] || $detectors === 'none'
+                ? Severity::Holds
+                : ($detectors === 'smoke' ? Severity::Breaks : Severity::Watch);
+            yield $this->finding(
+                $severity,
+                ['detectors' => $detectors],
+                [$view->place->id, 'haze'],
+                new Working(
+                    'haze is planned; who runs the alarms must agree in writing',
+                    ['detectors' => $detectors],
+                    'the venue and its fire service decide',
+                ),
+                case: $severity === Severity::Holds ? 'haze-settled' : 'haze',
+            );
         }
     }
 }

@@ -25,7 +25,12 @@ final class PlaceIsKnown extends PlaceRule
         $visited = $view->place->facts->text('seen') === 'visited';
         yield $this->finding($unknown === [] ? Severity::Holds : Severity::Watch, [
             'place' => $view->place->name, 'known' => Quantity::share(1 - count($unknown) / $all), 'unknown' => implode(', ', $unknown),
-        ], [$view->place->id], new Working('known ÷ asked', ['known' => (string) ($all - count($unknown)), 'asked' => (string) $all]), case: $unknown === [] ? 'holds' : ($visited ? 'visited' : 'unseen'));
+        ], [$view->place->id], new Working(
+            'known ÷ asked',
+            ['known' => (string) ($all - count($unknown)), 'asked' => (string) $all],
+        ), case: $unknown === [] ? 'holds' : ($visited
+            ? 'visited'
+            : 'unseen'));
     }
 
     /** @return list<string> names of the questions still open; their words stand in lang */

@@ -32,7 +32,13 @@ final class PlaceIsQuietEnough extends PlaceRule
         $running = $view->noises();
         $level = Noise::together(array_map(static fn (Record $n): float => $n->number('level_dba') ?? 0.0, $running));
         if ($level === null) {
-            yield $this->finding(Severity::Holds, [], [$view->place->id], new Working('every noise is settled, or runs at other hours', []), case: 'silent');
+            yield $this->finding(
+                Severity::Holds,
+                [],
+                [$view->place->id],
+                new Working('every noise is settled, or runs at other hours', []),
+                case: 'silent',
+            );
 
             return;
         }
@@ -43,10 +49,17 @@ final class PlaceIsQuietEnough extends PlaceRule
         $left = $without === null ? INF : Noise::margin($without, self::MICROPHONE_M);
         $severity = Severity::below($margin, $view->limits->get('noise_break_db'), $view->limits->get('noise_watch_db'));
         yield $this->finding($severity, [
-            'margin' => Quantity::of($margin, Unit::Decibel), 'under' => Quantity::of(-$margin, Unit::Decibel), 'level' => Quantity::of($level, Unit::LevelA), 'worst' => $worst->text('name'), 'who' => $worst->text('who') ?: 'nobody named yet',
-            'gain' => Quantity::of(abs($left), Unit::Decibel), 'hours' => $worst->text('runs_from') === '' ? 'all day' : $worst->text('runs_from').'–'.$worst->text('runs_to'),
+            'margin' => Quantity::of($margin, Unit::Decibel),
+            'under' => Quantity::of(-$margin, Unit::Decibel),
+            'level' => Quantity::of($level, Unit::LevelA),
+            'worst' => $worst->text('name'),
+            'who' => $worst->text('who') ?: 'nobody named yet',
+            'gain' => Quantity::of(abs($left), Unit::Decibel),
+            'hours' => $worst->text('runs_from') === '' ? 'all day' : $worst->text('runs_from').'–'.$worst->text('runs_to'),
         ], [$view->place->id], new Working('margin = 60 dB(A) − 20·log₁₀(microphone distance) − noise', [
-            'voice at 1 m' => Quantity::of(Noise::VOICE_DBA, Unit::LevelA), 'microphone at' => Quantity::metres(self::MICROPHONE_M), 'noise together' => Quantity::of($level, Unit::LevelA),
+            'voice at 1 m' => Quantity::of(Noise::VOICE_DBA, Unit::LevelA),
+            'microphone at' => Quantity::metres(self::MICROPHONE_M),
+            'noise together' => Quantity::of($level, Unit::LevelA),
         ], 'energies add; normal voice by ISO 9921'), case: match (true) {
             $severity === Severity::Holds => 'holds',
             $worst->text('can_stop') === 'no' => $margin < 0 ? 'drowned-stays' : 'stays',

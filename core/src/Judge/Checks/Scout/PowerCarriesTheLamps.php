@@ -38,10 +38,21 @@ final class PowerCarriesTheLamps extends PlaceRule
             default => [Severity::Holds, 'holds'],
         };
         yield $this->finding($severity, [
-            'watts' => Quantity::of($watts, Unit::Watt), 'free' => Quantity::of($circuits->totalW(), Unit::Watt), 'largest' => Quantity::of($circuits->largestW(), Unit::Watt), 'share' => Quantity::share($share),
-            'unsure' => implode(', ', $circuits->unsure), 'parted' => $parting->told(), 'lamp' => $parting->tooLarge, 'takes' => Quantity::of($parting->tooLargeW, Unit::Watt),
-        ], [$view->place->id], new Working('each lamp on one circuit; on each circuit Σ watts ≤ (breaker × share − already drawn) × volts', [
-            'planned lamps on the mains' => Quantity::of($watts, Unit::Watt), 'share of a breaker' => Quantity::share($share), 'free' => Quantity::of($circuits->totalW(), Unit::Watt), 'free on one' => Quantity::of($circuits->largestW(), Unit::Watt),
+            'watts' => Quantity::of($watts, Unit::Watt),
+            'free' => Quantity::of($circuits->totalW(), Unit::Watt),
+            'largest' => Quantity::of($circuits->largestW(), Unit::Watt),
+            'share' => Quantity::share($share),
+            'unsure' => implode(', ', $circuits->unsure),
+            'parted' => $parting->told(),
+            'lamp' => $parting->tooLarge,
+            'takes' => Quantity::of($parting->tooLargeW, Unit::Watt),
+        ], [
+            $view->place->id,
+        ], new Working('each lamp on one circuit; on each circuit Σ watts ≤ (breaker × share − already drawn) × volts', [
+            'planned lamps on the mains' => Quantity::of($watts, Unit::Watt),
+            'share of a breaker' => Quantity::share($share),
+            'free' => Quantity::of($circuits->totalW(), Unit::Watt),
+            'free on one' => Quantity::of($circuits->largestW(), Unit::Watt),
         ], '80 % for continuous load is a rule of some codes; yours decides. Distribution and tie-ins: licensed people only'), case: $case);
     }
 }

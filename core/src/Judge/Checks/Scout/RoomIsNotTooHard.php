@@ -41,10 +41,20 @@ final class RoomIsNotTooHard extends PlaceRule
         $factor = $view->plan->brief->kind->isTalk() ? 1.0 : 2.0;
         [$watch, $breaks] = [$factor * $view->limits->get('echo_watch_s'), $factor * $view->limits->get('echo_break_s')];
         yield $this->finding(Severity::above($time, $watch, $breaks), [
-            'time' => Quantity::of($time, Unit::Second), 'limit' => Quantity::of($watch, Unit::Second), 'cloth' => Quantity::of($sound->blanketsFor($watch), Unit::SquareMetre), 'volume' => Quantity::of($sound->volumeM3, Unit::CubicMetre),
+            'time' => Quantity::of($time, Unit::Second),
+            'limit' => Quantity::of($watch, Unit::Second),
+            'cloth' => Quantity::of($sound->blanketsFor($watch), Unit::SquareMetre),
+            'volume' => Quantity::of($sound->volumeM3, Unit::CubicMetre),
         ], [$view->place->id], new Working('T = 0.161·V/A, mean of 500, 1000 and 2000 Hz', [
-            'V' => Quantity::of($sound->volumeM3, Unit::CubicMetre), '500 Hz' => Quantity::of($sound->time(2), Unit::Second), '1000 Hz' => Quantity::of($sound->time(3), Unit::Second), '2000 Hz' => Quantity::of($sound->time(4), Unit::Second),
-        ], 'Sabine; Eyring where more than a fifth is absorbed. Bare surfaces: furniture and people take some away'), $this->cloths($view, $sound, $watch));
+            'V' => Quantity::of($sound->volumeM3, Unit::CubicMetre),
+            '500 Hz' => Quantity::of($sound->time(2), Unit::Second),
+            '1000 Hz' => Quantity::of($sound->time(3), Unit::Second),
+            '2000 Hz' => Quantity::of($sound->time(4), Unit::Second),
+        ], 'Sabine; Eyring where more than a fifth is absorbed. Bare surfaces: furniture and people take some away'), $this->cloths(
+            $view,
+            $sound,
+            $watch,
+        ));
     }
 
     /** @return list<Mend> blankets hung free, as many as it takes, while that is a number people carry */
@@ -54,8 +64,14 @@ final class RoomIsNotTooHard extends PlaceRule
         $alpha = array_sum(array_slice(Material::shipped()['curtain']->alpha, 2, 3)) / 3;
         $blankets = (int) ceil($sound->blanketsFor($wantedS, $alpha) / self::BLANKET_M2);
 
-        return $setup === null || $blankets < 1 || $blankets > self::CARRIED ? [] : [new Mend('hang-blankets', ['count' => (string) $blankets], new Edit(["/setups/$setup->id/treatments/-" => [
-            'id' => FreeId::of('treatments', array_map(static fn (Record $r): string => $r->id, $setup->list('treatments'))), 'name' => "$blankets blankets", 'material' => 'curtain', 'area_m2' => round($blankets * self::BLANKET_M2, 2), 'hung' => 'free',
-        ]]))];
+        return $setup === null || $blankets < 1 || $blankets > self::CARRIED
+            ? []
+            : [new Mend('hang-blankets', ['count' => (string) $blankets], new Edit(["/setups/$setup->id/treatments/-" => [
+                'id' => FreeId::of('treatments', array_map(static fn (Record $r): string => $r->id, $setup->list('treatments'))),
+                'name' => "$blankets blankets",
+                'material' => 'curtain',
+                'area_m2' => round($blankets * self::BLANKET_M2, 2),
+                'hung' => 'free',
+            ]]))];
     }
 }

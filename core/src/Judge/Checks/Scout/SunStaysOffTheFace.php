@@ -33,14 +33,35 @@ final class SunStaysOffTheFace extends PlaceRule
         $site = $view->place->site;
         foreach ($view->spots() as $i => [$name, $spot]) {
             $all = $study->onSpot($spot);
-            $during = $window === null ? $all : array_values(array_filter(array_map(static fn (array $s): array => [max($s[0], $window[0]), min($s[1], $window[1])], $all), static fn (array $s): bool => $s[1] > $s[0]));
+            $during = $window === null
+                ? $all
+                : array_values(
+                    array_filter(
+                        array_map(static fn (array $s): array => [max($s[0], $window[0]), min($s[1], $window[1])], $all),
+                        static fn (array $s): bool => $s[1] > $s[0],
+                    ),
+                );
             $steady = $study->calm($spot);
             $severity = $during === [] ? Severity::Holds : ($window === null ? Severity::Watch : Severity::Breaks);
             yield $this->finding($severity, [
-                'who' => $name, 'times' => self::clocks($site, $during), 'steady' => $steady === null ? 'none' : self::clocks($site, [$steady]), 'date' => $site->clock($study->day->noon, 'j M'),
+                'who' => $name,
+                'times' => self::clocks($site, $during),
+                'steady' => $steady === null ? 'none' : self::clocks($site, [$steady]),
+                'date' => $site->clock($study->day->noon, 'j M'),
             ], [$view->place->id, "sun-$i"], new Working('the ray from the spot to the sun leaves by a window', [
-                'spot above the floor' => Quantity::metres($spot->z), 'sun at noon' => Quantity::degrees(rad2deg($study->day->noonAltitudeRad)), 'sunrise' => $study->day->sunrise === null ? 'none' : $site->clock($study->day->sunrise), 'sunset' => $study->day->sunset === null ? 'none' : $site->clock($study->day->sunset),
-            ], 'sun by Meeus, ch. 25; furniture and what stands outside are not counted, but the skyline is'), $this->curtains($view, $study, $during), $during === [] ? 'holds' : ($window === null ? 'some-time' : 'fails'));
+                'spot above the floor' => Quantity::metres($spot->z),
+                'sun at noon' => Quantity::degrees(rad2deg($study->day->noonAltitudeRad)),
+                'sunrise' => $study->day->sunrise === null ? 'none' : $site->clock($study->day->sunrise),
+                'sunset' => $study->day->sunset === null ? 'none' : $site->clock($study->day->sunset),
+            ], 'sun by Meeus, ch. 25; furniture and what stands outside are not counted, but the skyline is'), $this->curtains(
+                $view,
+                $study,
+                $during,
+            ), $during === [] ? 'holds' : (
+                $window === null
+                ? 'some-time'
+                : 'fails'
+            ));
         }
     }
 
@@ -71,7 +92,11 @@ final class SunStaysOffTheFace extends PlaceRule
                 $opening = array_values(array_filter($view->place->rooms->openings, static fn ($o): bool => $o->id === $id))[0] ?? null;
                 $names[] = $opening->name ?? $id;
                 $all["/locations/{$view->place->id}/space/openings/$id/curtain"] = Curtain::Lined->value;
-                $ideas[] = new Mend('draw-curtain', ['window' => $opening->name ?? $id], new Edit(["/locations/{$view->place->id}/space/openings/$id/curtain" => Curtain::Lined->value]));
+                $ideas[] = new Mend(
+                    'draw-curtain',
+                    ['window' => $opening->name ?? $id],
+                    new Edit(["/locations/{$view->place->id}/space/openings/$id/curtain" => Curtain::Lined->value]),
+                );
             }
         }
         count($all) < 2 ?: $ideas[] = new Mend('draw-curtains', ['windows' => implode(' and ', $names)], new Edit($all));

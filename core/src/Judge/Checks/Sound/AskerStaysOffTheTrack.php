@@ -16,7 +16,9 @@ use FineFrame\Measure\Unit;
 use FineFrame\Sound\Boom;
 use FineFrame\Staging\Role;
 
-/** The asker’s voice is kept off the answers’ track by distance and pattern; or, where they are part of the scene, has a track of its own. */
+/**
+ * The asker’s voice is kept off the answers’ track by distance and pattern; or, where they are part of the scene, has a track of its own.
+ */
 final class AskerStaysOffTheTrack extends Rule
 {
     public function id(): string
@@ -40,9 +42,18 @@ final class AskerStaysOffTheTrack extends Rule
                 continue;
             }
             if ($inScene) {
-                $has = array_filter($situation->setup->setup->list('mics'), static fn (Record $m): bool => $m->text('person') === $asker->id) !== []
+                $has = array_filter(
+                    $situation->setup->setup->list('mics'),
+                    static fn (Record $m): bool => $m->text('person') === $asker->id,
+                ) !== []
                     || array_filter($situation->scene->booms, static fn (Boom $b): bool => $b->placement->subject === $asker->id) !== [];
-                yield $this->finding($has ? Severity::Holds : Severity::Watch, ['asker' => $asker->name], [$asker->id], new Working('the school has the asker in the scene', []), case: $has ? 'own-track' : 'no-track');
+                yield $this->finding(
+                    $has ? Severity::Holds : Severity::Watch,
+                    ['asker' => $asker->name],
+                    [$asker->id],
+                    new Working('the school has the asker in the scene', []),
+                    case: $has ? 'own-track' : 'no-track',
+                );
 
                 continue;
             }
@@ -55,9 +66,22 @@ final class AskerStaysOffTheTrack extends Rule
                 $under = $ear->hears($voice->at, $voice->dbAt1m) - $ear->hears($mouth, $voice->dbAt1m);
                 yield $this->finding(
                     $under < self::UNDER_DB ? Severity::Watch : Severity::Holds,
-                    ['asker' => $asker->name, 'microphone' => $ear->name, 'under' => Quantity::of($under, Unit::Decibel), 'subject' => $voice->name],
+                    [
+                        'asker' => $asker->name,
+                        'microphone' => $ear->name,
+                        'under' => Quantity::of($under, Unit::Decibel),
+                        'subject' => $voice->name,
+                    ],
                     [$id, $asker->id],
-                    new Working('both voices alike; distances and the pattern’s angle: 20·log₁₀(d₂/d₁) and 20·log₁₀ of the pattern', ['answer at' => Quantity::metres($ear->at->distanceTo($voice->at)), 'asker at' => Quantity::metres($ear->at->distanceTo($mouth)), 'pattern takes' => Quantity::of(-$ear->patternDb($mouth), Unit::Decibel)], 'the room brings some of it back'),
+                    new Working(
+                        'both voices alike; distances and the pattern’s angle: 20·log₁₀(d₂/d₁) and 20·log₁₀ of the pattern',
+                        [
+                            'answer at' => Quantity::metres($ear->at->distanceTo($voice->at)),
+                            'asker at' => Quantity::metres($ear->at->distanceTo($mouth)),
+                            'pattern takes' => Quantity::of(-$ear->patternDb($mouth), Unit::Decibel),
+                        ],
+                        'the room brings some of it back',
+                    ),
                     fn (): array => Moves::boomNearest($situation, $id),
                 );
             }

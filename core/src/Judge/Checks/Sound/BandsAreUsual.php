@@ -27,7 +27,9 @@ final class BandsAreUsual extends Rule
     public function run(Situation $situation): iterable
     {
         $region = $situation->setup->plan->brief->facts->text('region');
-        $links = array_values(array_filter($situation->setup->setup->list('links'), static fn ($l): bool => $l->number('set_mhz') !== null));
+        $links = array_values(
+            array_filter($situation->setup->setup->list('links'), static fn ($l): bool => $l->number('set_mhz') !== null),
+        );
         if ($links === [] || ! in_array($region, Bands::regions(), true)) {
             return;
         }
@@ -35,12 +37,26 @@ final class BandsAreUsual extends Rule
         foreach ($links as $link) {
             if (Bands::at($region, $link->number('set_mhz') ?? 0.0) === null) {
                 $clear = false;
-                yield $this->finding(Severity::Breaks, ['link' => $link->text('name'), 'set' => number_format($link->number('set_mhz') ?? 0.0, 3).' MHz', 'region' => $region], [$link->id], new Working('against the bands that ship, as of 2025', ['region' => $region], 'no leave to send: check with the regulator'));
+                yield $this->finding(
+                    Severity::Breaks,
+                    ['link' => $link->text('name'), 'set' => number_format($link->number('set_mhz') ?? 0.0, 3).' MHz', 'region' => $region],
+                    [$link->id],
+                    new Working(
+                        'against the bands that ship, as of 2025',
+                        ['region' => $region],
+                        'no leave to send: check with the regulator',
+                    ),
+                );
             }
         }
         if ($clear) {
             $first = Bands::at($region, $links[0]->number('set_mhz') ?? 0.0) ?? '';
-            yield $this->finding(Severity::Holds, ['count' => (string) count($links), 'region' => $region, 'what' => $first], ['links'], new Working('against the bands that ship, as of 2025', ['region' => $region], 'no leave to send: check with the regulator'));
+            yield $this->finding(
+                Severity::Holds,
+                ['count' => (string) count($links), 'region' => $region, 'what' => $first],
+                ['links'],
+                new Working('against the bands that ship, as of 2025', ['region' => $region], 'no leave to send: check with the regulator'),
+            );
         }
     }
 }

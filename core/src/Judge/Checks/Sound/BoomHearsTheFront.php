@@ -37,7 +37,11 @@ final class BoomHearsTheFront extends Rule
                 $off > self::DULL_DEG ? Severity::Watch : Severity::Holds,
                 ['boom' => $situation->name($id), 'subject' => $body->person->name, 'off' => Quantity::degrees($off)],
                 [$id, $body->person->id],
-                new Working('from the mouth to the tip, against where the face looks', ['off the face' => Quantity::degrees($off)], 'a voice’s directivity grows with the octave'),
+                new Working(
+                    'from the mouth to the tip, against where the face looks',
+                    ['off the face' => Quantity::degrees($off)],
+                    'a voice’s directivity grows with the octave',
+                ),
                 fn (): array => Moves::boomNearest($situation, $id),
             );
         }

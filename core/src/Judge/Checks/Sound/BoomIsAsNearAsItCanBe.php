@@ -33,7 +33,17 @@ final class BoomIsAsNearAsItCanBe extends Rule
             $nearest = $situation->nearestBoom($id);
             $distance = $boom->distanceM();
             if ($nearest === null) {
-                yield $this->finding(Severity::Watch, ['thing' => $situation->name($id), 'subject' => $situation->name($boom->placement->subject), 'distance' => Quantity::metres($distance)], [$id], new Working('search over directions in front of the mouth', []), case: 'nowhere');
+                yield $this->finding(
+                    Severity::Watch,
+                    [
+                        'thing' => $situation->name($id),
+                        'subject' => $situation->name($boom->placement->subject),
+                        'distance' => Quantity::metres($distance),
+                    ],
+                    [$id],
+                    new Working('search over directions in front of the mouth', []),
+                    case: 'nowhere',
+                );
 
                 continue;
             }
@@ -42,12 +52,18 @@ final class BoomIsAsNearAsItCanBe extends Rule
             yield $this->finding(
                 $slack > $situation->limits->get('boom_slack_m') ? Severity::Watch : Severity::Holds,
                 [
-                    'thing' => $situation->name($id), 'subject' => $situation->name($boom->placement->subject), 'distance' => Quantity::metres($distance), 'nearest' => Quantity::metres($nearest->distanceM),
-                    'cost' => Quantity::of(max(0.0, $cost), Unit::Decibel), 'camera' => $nearest->limitedBy === null ? '' : $situation->name($nearest->limitedBy),
+                    'thing' => $situation->name($id),
+                    'subject' => $situation->name($boom->placement->subject),
+                    'distance' => Quantity::metres($distance),
+                    'nearest' => Quantity::metres($nearest->distanceM),
+                    'cost' => Quantity::of(max(0.0, $cost), Unit::Decibel),
+                    'camera' => $nearest->limitedBy === null ? '' : $situation->name($nearest->limitedBy),
                 ],
                 [$id],
                 new Working('nearest = least distance along directions in front of the mouth at which tip, rear and pole leave every frame by the margin; cost = 20·log₁₀(now / nearest)', [
-                    'now' => Quantity::metres($distance), 'nearest' => Quantity::metres($nearest->distanceM), 'margin' => Quantity::metres($situation->limits->get('boom_margin_m')),
+                    'now' => Quantity::metres($distance),
+                    'nearest' => Quantity::metres($nearest->distanceM),
+                    'margin' => Quantity::metres($situation->limits->get('boom_margin_m')),
                 ], 'inverse square law in the direct field'),
                 fn (): array => Moves::boomNearest($situation, $id),
             );

@@ -35,16 +35,26 @@ final class BoomStaysOutOfFrame extends Rule
         foreach ($situation->scene->booms as $id => $boom) {
             foreach ($situation->scene->views as $camera => $view) {
                 $label = $view->camera->placement->label;
-                $intrusion = array_values(array_filter($situation->intrusions($view), static fn (Intrusion $i): bool => $i->owner === $id))[0] ?? null;
+                $intrusion = array_values(
+                    array_filter($situation->intrusions($view), static fn (Intrusion $i): bool => $i->owner === $id),
+                )[0] ?? null;
                 if ($intrusion === null) {
                     [$clear, $margin] = [$this->clearM($view, $boom), $situation->limits->get('boom_margin_m')];
                     // A hair more than nothing is asked for, so that what was put at the margin holds.
                     $isNear = $clear < $margin - 0.002;
                     yield $this->finding(
                         $isNear ? Severity::Watch : Severity::Holds,
-                        ['thing' => $situation->name($id), 'camera' => $label, 'distance' => Quantity::metres(max(0.0, $clear)), 'limit' => Quantity::metres($margin)],
+                        [
+                            'thing' => $situation->name($id),
+                            'camera' => $label,
+                            'distance' => Quantity::metres(max(0.0, $clear)),
+                            'limit' => Quantity::metres($margin),
+                        ],
                         [$id, $camera],
-                        new Working('how far the tip is outside the delivered frame', ['outside' => Quantity::metres(min(9.99, $clear)), 'margin' => Quantity::metres($margin)]),
+                        new Working(
+                            'how far the tip is outside the delivered frame',
+                            ['outside' => Quantity::metres(min(9.99, $clear)), 'margin' => Quantity::metres($margin)],
+                        ),
                         $isNear ? fn (): array => $this->ideas($situation, $id, $margin - $clear, $margin - $clear) : [],
                         $isNear ? 'margin' : null,
                     );
@@ -55,9 +65,17 @@ final class BoomStaysOutOfFrame extends Rule
                 $deep = $top->dot($boom->tip()->minus($view->camera->pupil())) / max(abs($top->z), 1e-6) + $boom->model->diameterM / 2;
                 yield $this->finding(
                     Severity::Breaks,
-                    ['thing' => $situation->name($id), 'camera' => $label, 'distance' => Quantity::metres(max($deep, 0.001)), 'share' => Quantity::share($intrusion->share)],
+                    [
+                        'thing' => $situation->name($id),
+                        'camera' => $label,
+                        'distance' => Quantity::metres(max($deep, 0.001)),
+                        'share' => Quantity::share($intrusion->share),
+                    ],
                     [$id, $camera],
-                    new Working('how far the tip hangs below the frame’s top side', ['below the top' => Quantity::metres($deep), 'share of the frame' => Quantity::share($intrusion->share)]),
+                    new Working(
+                        'how far the tip hangs below the frame’s top side',
+                        ['below the top' => Quantity::metres($deep), 'share of the frame' => Quantity::share($intrusion->share)],
+                    ),
                     fn (): array => $this->ideas($situation, $id, $intrusion->clearM['top'], $deep),
                     $deep > 0 ? 'tip' : 'pole',
                 );
@@ -84,7 +102,11 @@ final class BoomStaysOutOfFrame extends Rule
         $ideas = [];
         foreach ([$tipUp + 0.04, $tipUp + 0.08, $tipUp + 0.14, $allUp + 0.04] as $up) {
             if ($up > 0) {
-                $ideas[] = new Mend('raise', ['thing' => $name, 'distance' => Quantity::metres($up)], $situation->edit("microphones/$id", ['height_m' => $boom->placement->heightM + $up]));
+                $ideas[] = new Mend(
+                    'raise',
+                    ['thing' => $name, 'distance' => Quantity::metres($up)],
+                    $situation->edit("microphones/$id", ['height_m' => $boom->placement->heightM + $up]),
+                );
             }
         }
 

@@ -41,13 +41,28 @@ final class CablesReach extends Rule
                 $used[$lead->id] = ($used[$lead->id] ?? 0) + 1;
             }
             $case = match (true) {
-                $stock === [] => 'unlisted', $run->leads === [] => 'short', $run->adapter !== '' => 'adapter', $run->isUnbalanced() && $run->needM > self::UNBALANCED_M => 'unbalanced', $run->doors !== [] => 'door', default => null,
+                $stock === [] => 'unlisted',
+                $run->leads === [] => 'short',
+                $run->adapter !== '' => 'adapter',
+                $run->isUnbalanced() && $run->needM > self::UNBALANCED_M => 'unbalanced',
+                $run->doors !== [] => 'door',
+                default => null,
             };
             yield $this->finding(
                 $case === 'short' ? Severity::Breaks : ($case === null ? Severity::Holds : Severity::Watch),
-                ['source' => $run->from, 'recorder' => $run->to, 'need' => Quantity::metres($run->needM), 'leads' => implode(' and ', array_map(static fn (Record $l): string => $l->text('name') ?: 'a lead', $run->leads)), 'adapter' => $run->adapter, 'doors' => implode(', ', $run->doors)],
+                [
+                    'source' => $run->from,
+                    'recorder' => $run->to,
+                    'need' => Quantity::metres($run->needM),
+                    'leads' => implode(' and ', array_map(static fn (Record $l): string => $l->text('name') ?: 'a lead', $run->leads)),
+                    'adapter' => $run->adapter,
+                    'doors' => implode(', ', $run->doors),
+                ],
                 [$run->track->id],
-                new Working('down to the floor, to the wall, along it and to the recorder, by the way that crosses fewest doors; a twentieth more, and half a metre at each end', ['as laid' => Quantity::metres($run->needM)]),
+                new Working(
+                    'down to the floor, to the wall, along it and to the recorder, by the way that crosses fewest doors; a twentieth more, and half a metre at each end',
+                    ['as laid' => Quantity::metres($run->needM)],
+                ),
                 case: $case,
             );
         }
@@ -56,7 +71,21 @@ final class CablesReach extends Rule
             $spare = (int) ($lead->number('count') ?? 1.0) - $taken;
             $wanted = $taken === 0 ? 0 : (($lead->number('length_m') ?? 0.0) <= self::SHORT_M ? 2 : 1);
             if ($taken > 0) {
-                yield $this->finding($spare < 0 ? Severity::Breaks : ($spare < $wanted ? Severity::Watch : Severity::Holds), ['lead' => $lead->text('name'), 'taken' => (string) $taken, 'spare' => (string) max(0, $spare), 'wanted' => (string) $wanted], [$lead->id], new Working('what is carried less what is laid', ['carried' => (string) (int) ($lead->number('count') ?? 1.0), 'laid' => (string) $taken]), case: $spare < 0 ? 'too-few' : ($spare < $wanted ? 'no-spare' : 'spare'));
+                yield $this->finding(
+                    $spare < 0 ? Severity::Breaks : ($spare < $wanted ? Severity::Watch : Severity::Holds),
+                    [
+                        'lead' => $lead->text('name'),
+                        'taken' => (string) $taken,
+                        'spare' => (string) max(0, $spare),
+                        'wanted' => (string) $wanted,
+                    ],
+                    [$lead->id],
+                    new Working(
+                        'what is carried less what is laid',
+                        ['carried' => (string) (int) ($lead->number('count') ?? 1.0), 'laid' => (string) $taken],
+                    ),
+                    case: $spare < 0 ? 'too-few' : ($spare < $wanted ? 'no-spare' : 'spare'),
+                );
             }
         }
     }

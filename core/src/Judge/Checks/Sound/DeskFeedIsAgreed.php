@@ -28,13 +28,37 @@ final class DeskFeedIsAgreed extends Rule
     {
         $recorders = LevelPlan::byName($situation->setup->setup->list('recorders'));
         foreach ($situation->setup->setup->list('feeds') as $feed) {
-            $open = array_keys(array_filter(['who gives it' => $feed->text('who') === '', 'the connector' => $feed->text('connector') === '', 'which recorder takes it' => $feed->text('recorder') === '']));
+            $open = array_keys(
+                array_filter(
+                    [
+                        'who gives it' => $feed->text('who') === '',
+                        'the connector' => $feed->text('connector') === '',
+                        'which recorder takes it' => $feed->text('recorder') === '',
+                    ],
+                ),
+            );
             $recorder = $recorders[mb_strtolower(trim($feed->text('recorder')))] ?? null;
             $wants = $recorder === null ? '' : ($recorder->text('connector') ?: 'XLR');
             $case = match (true) {
-                $feed->text('state') !== 'agreed' => 'asked', $open !== [] => 'open', $wants !== '' && mb_strtolower($wants) !== mb_strtolower($feed->text('connector')) => 'connector', $feed->text('level') === 'line' && $recorder !== null && ($recorder->number('clips_dbu') ?? 4.0) < 18.0 => 'hot', default => null,
+                $feed->text('state') !== 'agreed' => 'asked',
+                $open !== [] => 'open',
+                $wants !== '' && mb_strtolower($wants) !== mb_strtolower($feed->text('connector')) => 'connector',
+                $feed->text('level') === 'line' && $recorder !== null && ($recorder->number('clips_dbu') ?? 4.0) < 18.0 => 'hot',
+                default => null,
             };
-            yield $this->finding($case === null ? Severity::Holds : Severity::Watch, ['feed' => $feed->text('name'), 'who' => $feed->text('who') ?: 'nobody named yet', 'open' => implode(', ', $open), 'connector' => $feed->text('connector').' to '.$wants, 'recorder' => $feed->text('recorder')], [$feed->id], new Working('as listed; a professional line peaks near +18 dBu', ['state' => $feed->text('state')]), case: $case);
+            yield $this->finding(
+                $case === null ? Severity::Holds : Severity::Watch,
+                [
+                    'feed' => $feed->text('name'),
+                    'who' => $feed->text('who') ?: 'nobody named yet',
+                    'open' => implode(', ', $open),
+                    'connector' => $feed->text('connector').' to '.$wants,
+                    'recorder' => $feed->text('recorder'),
+                ],
+                [$feed->id],
+                new Working('as listed; a professional line peaks near +18 dBu', ['state' => $feed->text('state')]),
+                case: $case,
+            );
         }
         $asked = $situation->setup->plan->brief->schools->of('recorder') === 'venue-desk' && ! $situation->setup->isTalk();
         if ($asked && $situation->setup->setup->list('feeds') === []) {

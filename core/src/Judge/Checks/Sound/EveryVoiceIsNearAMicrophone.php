@@ -37,9 +37,18 @@ final class EveryVoiceIsNearAMicrophone extends Rule
         $heard = $situation->heard();
         $own = array_map(static fn (array $h): string => $h[0]->subject, $heard);
         $nothing = $heard === [] && $situation->setup->setup->list('tracks') === [];
-        foreach ($situation->setup->isTalk() && ($nothing || count($situation->voices()) > 1) ? $situation->voices() : [] as $person => $voice) {
+        foreach ($situation->setup->isTalk() && (
+            $nothing
+            || count($situation->voices()) > 1
+        ) ? $situation->voices() : [] as $person => $voice) {
             if ($nothing) {
-                yield $this->finding(Severity::Watch, ['subject' => $voice->name], [$person], new Working('no microphone is placed, and no track is listed', []), case: 'not-yet');
+                yield $this->finding(
+                    Severity::Watch,
+                    ['subject' => $voice->name],
+                    [$person],
+                    new Working('no microphone is placed, and no track is listed', []),
+                    case: 'not-yet',
+                );
 
                 continue;
             }
@@ -52,7 +61,13 @@ final class EveryVoiceIsNearAMicrophone extends Rule
                 $here <= $level ?: [$best, $level] = [[$ear, $other], $here];
             }
             if ($best === null) {
-                yield $this->finding(Severity::Breaks, ['subject' => $voice->name], [$person], new Working('no microphone is for them, or for anyone', []), case: 'none');
+                yield $this->finding(
+                    Severity::Breaks,
+                    ['subject' => $voice->name],
+                    [$person],
+                    new Working('no microphone is for them, or for anyone', []),
+                    case: 'none',
+                );
 
                 continue;
             }
@@ -61,9 +76,20 @@ final class EveryVoiceIsNearAMicrophone extends Rule
             $case = $level >= -self::APART_DB ? null : ($hands ? 'swing' : 'far');
             yield $this->finding(
                 $case === 'far' ? Severity::Watch : Severity::Holds,
-                ['subject' => $voice->name, 'other' => $other->name, 'microphone' => $ear->name, 'under' => Quantity::of(-$level, Unit::Decibel)],
+                [
+                    'subject' => $voice->name,
+                    'other' => $other->name,
+                    'microphone' => $ear->name,
+                    'under' => Quantity::of(-$level, Unit::Decibel),
+                ],
                 [$person, $ear->id],
-                new Working('both voices alike, at the same microphone: distances and the pattern’s angle', [$voice->name => Quantity::metres($ear->at->distanceTo($voice->at)), $other->name => Quantity::metres($ear->at->distanceTo($other->at))]),
+                new Working(
+                    'both voices alike, at the same microphone: distances and the pattern’s angle',
+                    [
+                        $voice->name => Quantity::metres($ear->at->distanceTo($voice->at)),
+                        $other->name => Quantity::metres($ear->at->distanceTo($other->at)),
+                    ],
+                ),
                 $case === 'far' ? $this->between($situation, $ear, $voice, $other) : [],
                 $case,
             );
@@ -79,7 +105,11 @@ final class EveryVoiceIsNearAMicrophone extends Rule
         $ideas = [];
         foreach ([0.45, 0.65, 0.9] as $up) {
             $at = Vec3::between($one->at, $other->at, 0.5)->plus(new Vec3(0, 0, $up));
-            $ideas[] = new Mend('boom-between', ['thing' => $ear->name, 'one' => $one->name, 'other' => $other->name], $situation->edit("microphones/$ear->id", ['x_m' => $at->x, 'y_m' => $at->y, 'height_m' => $at->z]));
+            $ideas[] = new Mend(
+                'boom-between',
+                ['thing' => $ear->name, 'one' => $one->name, 'other' => $other->name],
+                $situation->edit("microphones/$ear->id", ['x_m' => $at->x, 'y_m' => $at->y, 'height_m' => $at->z]),
+            );
         }
 
         return $ideas;

@@ -34,11 +34,31 @@ final class FormatsAgree extends Rule
             $rate = $thing->number('rate_khz') ?? $wanted;
             if (abs($rate - $wanted) > 1e-6) {
                 $off[] = $thing->id;
-                yield $this->finding(Severity::Watch, ['thing' => $thing->text('name'), 'rate' => $rate.' kHz', 'wanted' => $wanted.' kHz'], [$thing->id], new Working('as listed', ['rate' => "$rate kHz", 'wanted' => "$wanted kHz"]), [new Mend('set-rate', ['thing' => $thing->text('name'), 'rate' => "$wanted kHz"], $situation->edit((in_array($thing, $recorders, true) ? 'recorders/' : 'feeds/').$thing->id, ['rate_khz' => $wanted]))]);
+                yield $this->finding(
+                    Severity::Watch,
+                    ['thing' => $thing->text('name'), 'rate' => $rate.' kHz', 'wanted' => $wanted.' kHz'],
+                    [$thing->id],
+                    new Working('as listed', ['rate' => "$rate kHz", 'wanted' => "$wanted kHz"]),
+                    [
+                        new Mend(
+                            'set-rate',
+                            ['thing' => $thing->text('name'), 'rate' => "$wanted kHz"],
+                            $situation->edit(
+                                (in_array($thing, $recorders, true) ? 'recorders/' : 'feeds/').$thing->id,
+                                ['rate_khz' => $wanted],
+                            ),
+                        ),
+                    ],
+                );
             }
         }
         if ($all !== [] && $off === []) {
-            yield $this->finding(Severity::Holds, ['wanted' => $wanted.' kHz', 'count' => (string) count($all)], ['recorders'], new Working('as listed', ['wanted' => "$wanted kHz"]));
+            yield $this->finding(
+                Severity::Holds,
+                ['wanted' => $wanted.' kHz', 'count' => (string) count($all)],
+                ['recorders'],
+                new Working('as listed', ['wanted' => "$wanted kHz"]),
+            );
         }
     }
 }

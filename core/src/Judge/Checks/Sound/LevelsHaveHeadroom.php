@@ -13,7 +13,10 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 
-/** Each input gets enough, and not too much: the gain that it wants, what is left over the peaks, the microphone’s own hiss and what it bears. */
+/**
+ * Each input gets enough, and not too much: the gain that it wants, what is left over the peaks, the microphone’s own hiss and what it
+ * bears.
+ */
 final class LevelsHaveHeadroom extends Rule
 {
     public function id(): string
@@ -44,12 +47,21 @@ final class LevelsHaveHeadroom extends Rule
             yield $this->finding(
                 $case === 'overload' ? Severity::Breaks : ($case === null ? Severity::Holds : Severity::Watch),
                 [
-                    'source' => $plan->ear->name, 'voice' => $plan->voice->name, 'recorder' => $plan->track->text('recorder'), 'level' => Quantity::of($plan->meanDb, Unit::Decibel), 'gain' => Quantity::of($plan->level->gainDb, Unit::Decibel),
-                    'headroom' => Quantity::of($plan->level->headroomDb(), Unit::Decibel), 'over' => Quantity::of($plan->overHissDb(), Unit::Decibel), 'bears' => Quantity::of($plan->ear->model->mostDb, Unit::Decibel),
+                    'source' => $plan->ear->name,
+                    'voice' => $plan->voice->name,
+                    'recorder' => $plan->track->text('recorder'),
+                    'level' => Quantity::of($plan->meanDb, Unit::Decibel),
+                    'gain' => Quantity::of($plan->level->gainDb, Unit::Decibel),
+                    'headroom' => Quantity::of($plan->level->headroomDb(), Unit::Decibel),
+                    'over' => Quantity::of($plan->overHissDb(), Unit::Decibel),
+                    'bears' => Quantity::of($plan->ear->model->mostDb, Unit::Decibel),
                 ],
                 [$plan->track->id, $plan->ear->id],
                 new Working('dBu = 20·log₁₀(S) + 2.2 + level − 94; gain brings the mean to −20 dBFS', [
-                    'at the microphone' => Quantity::of($plan->meanDb, Unit::Decibel), 'it gives, dBu' => Quantity::of($plan->level->meanDbu, Unit::Decibel), 'gain' => Quantity::of($plan->level->gainDb, Unit::Decibel), 'peaks over the mean' => Quantity::of($plan->voice->crestDb, Unit::Decibel),
+                    'at the microphone' => Quantity::of($plan->meanDb, Unit::Decibel),
+                    'it gives, dBu' => Quantity::of($plan->level->meanDbu, Unit::Decibel),
+                    'gain' => Quantity::of($plan->level->gainDb, Unit::Decibel),
+                    'peaks over the mean' => Quantity::of($plan->voice->crestDb, Unit::Decibel),
                 ], 'middle levels of voices and instruments: set them by a rehearsal'),
                 case: $case,
             );

@@ -47,9 +47,20 @@ final class LinksLeaveEachOtherAlone extends Rule
         foreach ($hit as $victim => $conflict) {
             yield $this->finding(
                 Severity::Breaks,
-                ['link' => $plan->name($victim), 'by' => implode(' and ', array_map($plan->name(...), $conflict['generators'])), 'apart' => Quantity::of((float) $conflict['distance'], Unit::Count)],
+                [
+                    'link' => $plan->name($victim),
+                    'by' => implode(' and ', array_map($plan->name(...), $conflict['generators'])),
+                    'apart' => Quantity::of((float) $conflict['distance'], Unit::Count),
+                ],
                 [(string) array_search($victim, $carriers, true)],
-                new Working('2a − b, a + b − c, 3a − 2b, and spacing', ['falls on, kHz' => Quantity::of((float) $conflict['product'], Unit::Count), 'carrier, kHz' => Quantity::of((float) $victim, Unit::Count)], 'ITU-R SM.1134; usual guards, a maker’s own go before'),
+                new Working(
+                    '2a − b, a + b − c, 3a − 2b, and spacing',
+                    [
+                        'falls on, kHz' => Quantity::of((float) $conflict['product'], Unit::Count),
+                        'carrier, kHz' => Quantity::of((float) $victim, Unit::Count),
+                    ],
+                    'ITU-R SM.1134; usual guards, a maker’s own go before',
+                ),
                 $ideas,
                 $conflict['type'] === 'spacing' ? 'near' : null,
             );
@@ -57,14 +68,36 @@ final class LinksLeaveEachOtherAlone extends Rule
         foreach ($carriers as $id => $khz) {
             foreach ($plan->occupied() as [$from, $to, $name]) {
                 if ($khz > $from && $khz < $to) {
-                    yield $this->finding(Severity::Breaks, ['link' => $plan->name($khz), 'what' => $name ?: 'something'], [$id], new Working('its carrier within what was scanned', ['carrier, kHz' => Quantity::of((float) $khz, Unit::Count)]), $ideas, 'occupied');
+                    yield $this->finding(
+                        Severity::Breaks,
+                        ['link' => $plan->name($khz), 'what' => $name ?: 'something'],
+                        [$id],
+                        new Working('its carrier within what was scanned', ['carrier, kHz' => Quantity::of((float) $khz, Unit::Count)]),
+                        $ideas,
+                        'occupied',
+                    );
                 }
             }
         }
         if ($open > 0) {
-            yield $this->finding(Severity::Watch, ['count' => (string) $open], ['links'], new Working('links without a carrier', []), case: 'open');
+            yield $this->finding(
+                Severity::Watch,
+                ['count' => (string) $open],
+                ['links'],
+                new Working('links without a carrier', []),
+                case: 'open',
+            );
         } elseif ($hit === []) {
-            yield $this->finding(Severity::Holds, ['count' => (string) count($carriers)], ['links'], new Working('every product of two and three carriers against every carrier', ['guards, kHz' => implode(', ', array_map(strval(...), RadioPlan::GUARDS))], 'which bands are lawful here, and who may use them, is for the regulator to say: check'));
+            yield $this->finding(
+                Severity::Holds,
+                ['count' => (string) count($carriers)],
+                ['links'],
+                new Working(
+                    'every product of two and three carriers against every carrier',
+                    ['guards, kHz' => implode(', ', array_map(strval(...), RadioPlan::GUARDS))],
+                    'which bands are lawful here, and who may use them, is for the regulator to say: check',
+                ),
+            );
         }
     }
 

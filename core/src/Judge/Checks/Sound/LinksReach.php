@@ -17,7 +17,10 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 
-/** A pack is heard at its antenna with something left: distance, walls and bodies take their part. A sender of pictures beside the antenna takes the rest. */
+/**
+ * A pack is heard at its antenna with something left: distance, walls and bodies take their part. A sender of pictures beside the antenna
+ * takes the rest.
+ */
 final class LinksReach extends Rule
 {
     public function id(): string
@@ -43,19 +46,43 @@ final class LinksReach extends Rule
             $margin = $reach->path->marginDb();
             yield $this->finding(
                 Severity::below($margin, self::BREAK_DB, self::WATCH_DB),
-                ['link' => $reach->link->text('name'), 'antenna' => $reach->antennaName ?: 'the antenna', 'margin' => Quantity::of($margin, Unit::Decibel), 'distance' => Quantity::metres($reach->pack->distanceTo($reach->antenna)), 'walls' => $reach->walls === [] ? 'no wall' : implode(', ', $reach->walls), 'bodies' => (string) $reach->bodies],
+                [
+                    'link' => $reach->link->text('name'),
+                    'antenna' => $reach->antennaName ?: 'the antenna',
+                    'margin' => Quantity::of($margin, Unit::Decibel),
+                    'distance' => Quantity::metres($reach->pack->distanceTo($reach->antenna)),
+                    'walls' => $reach->walls === [] ? 'no wall' : implode(', ', $reach->walls),
+                    'bodies' => (string) $reach->bodies,
+                ],
                 [$reach->link->id],
-                new Working('20·log₁₀(km) + 20·log₁₀(MHz) + 32.44, walls and bodies; −90 dBm are needed', ['free space' => Quantity::of($reach->path->freeSpaceDb, Unit::Decibel), 'walls and bodies' => Quantity::of($reach->path->lossDb, Unit::Decibel), 'received, dBm' => Quantity::of($reach->path->receivedDbm, Unit::Decibel)], 'ITU-R P.525, P.2040 rounded; walk it with the pack on before anyone sits'),
+                new Working(
+                    '20·log₁₀(km) + 20·log₁₀(MHz) + 32.44, walls and bodies; −90 dBm are needed',
+                    [
+                        'free space' => Quantity::of($reach->path->freeSpaceDb, Unit::Decibel),
+                        'walls and bodies' => Quantity::of($reach->path->lossDb, Unit::Decibel),
+                        'received, dBm' => Quantity::of($reach->path->receivedDbm, Unit::Decibel),
+                    ],
+                    'ITU-R P.525, P.2040 rounded; walk it with the pack on before anyone sits',
+                ),
                 fn (): array => $this->nearer($situation, $reach),
             );
         }
-        $places = array_filter($situation->setup->setup->list('antennas'), static fn (Record $a): bool => $a->number('x_m') !== null && $a->number('y_m') !== null);
+        $places = array_filter(
+            $situation->setup->setup->list('antennas'),
+            static fn (Record $a): bool => $a->number('x_m') !== null && $a->number('y_m') !== null,
+        );
         $at = static fn (Record $a): Vec3 => new Vec3($a->number('x_m') ?? 0.0, $a->number('y_m') ?? 0.0, $a->number('height_m') ?? 2.0);
         foreach ($places as $one) {
             foreach ($places as $other) {
                 if ($one->text('serves') === 'the links' && $other->text('serves') === 'the video sender') {
                     $apart = $at($one)->distanceTo($at($other));
-                    yield $this->finding($apart < self::APART_M ? Severity::Watch : Severity::Holds, ['antenna' => $one->text('name'), 'other' => $other->text('name'), 'distance' => Quantity::metres($apart)], [$one->id, $other->id], new Working('from one to the other', ['apart' => Quantity::metres($apart)]), case: $apart < self::APART_M ? 'beside' : 'apart');
+                    yield $this->finding(
+                        $apart < self::APART_M ? Severity::Watch : Severity::Holds,
+                        ['antenna' => $one->text('name'), 'other' => $other->text('name'), 'distance' => Quantity::metres($apart)],
+                        [$one->id, $other->id],
+                        new Working('from one to the other', ['apart' => Quantity::metres($apart)]),
+                        case: $apart < self::APART_M ? 'beside' : 'apart',
+                    );
                 }
             }
         }
@@ -72,7 +99,11 @@ final class LinksReach extends Rule
             $from = new Vec2($antenna->number('x_m'), $antenna->number('y_m'));
             foreach ([0.5, 0.75, 0.9] as $share) {
                 $to = $from->plus($reach->pack->floor()->minus($from)->times($share));
-                $ideas[] = new Mend('move', ['thing' => $antenna->text('name'), 'distance' => Quantity::metres($from->distanceTo($to))], $situation->moved("antennas/$antenna->id", $to));
+                $ideas[] = new Mend(
+                    'move',
+                    ['thing' => $antenna->text('name'), 'distance' => Quantity::metres($from->distanceTo($to))],
+                    $situation->moved("antennas/$antenna->id", $to),
+                );
             }
         }
 

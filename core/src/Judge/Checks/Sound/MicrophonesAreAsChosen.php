@@ -39,12 +39,27 @@ final class MicrophonesAreAsChosen extends Rule
             $case = match (true) {
                 $schools->of('microphone') !== 'body-first' && $situation->setup->isTalk() && ! in_array($id, $booms, true) => 'no-boom',
                 $schools->of('microphone') === 'body-first' && ! in_array($id, $worn, true) => 'no-body',
-                $schools->of('recorder') === 'recorder-and-feed' && $mine !== [] && ($toCamera === [] || count($toCamera) === count($mine)) => 'no-feed',
+                $schools->of('recorder') === 'recorder-and-feed'
+                    && $mine !== []
+                    && ($toCamera === [] || count($toCamera) === count($mine)) => 'no-feed',
                 $schools->of('recorder') === 'camera' && $mine !== [] && $toCamera === [] => 'no-camera',
-                $schools->of('recorder') === 'on-the-speaker' && array_filter($mine, static fn (Record $t): bool => $t->text('through') === 'the body itself') === [] => 'not-on-them',
+                $schools->of('recorder') === 'on-the-speaker'
+                    && array_filter(
+                        $mine,
+                        static fn (Record $t): bool => $t->text('through') === 'the body itself',
+                    ) === [] => 'not-on-them',
                 default => null,
             };
-            yield $this->finding($case === null ? Severity::Holds : Severity::Watch, ['subject' => $voice->name], [$id, 'schools'], new Working('as the schools of microphones and recorders have it', ['microphone' => $schools->of('microphone'), 'recorder' => $schools->of('recorder')]), case: $case);
+            yield $this->finding(
+                $case === null ? Severity::Holds : Severity::Watch,
+                ['subject' => $voice->name],
+                [$id, 'schools'],
+                new Working(
+                    'as the schools of microphones and recorders have it',
+                    ['microphone' => $schools->of('microphone'), 'recorder' => $schools->of('recorder')],
+                ),
+                case: $case,
+            );
         }
     }
 }

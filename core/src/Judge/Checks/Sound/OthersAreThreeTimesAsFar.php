@@ -41,10 +41,19 @@ final class OthersAreThreeTimesAsFar extends Rule
                 $comb = Delay::comb($near, max($near + 0.001, $far), 20.0, 1);
                 yield $this->finding(
                     $weaker < Level::THREE_TO_ONE_DB - 0.01 ? Severity::Watch : Severity::Holds,
-                    ['subject' => $voice->name, 'own' => $own->name, 'other' => $ear->name, 'weaker' => Quantity::of($weaker, Unit::Decibel), 'late' => Quantity::of(1000 * Delay::seconds(max(0.0, $far - $near)), Unit::Ratio)],
+                    [
+                        'subject' => $voice->name,
+                        'own' => $own->name,
+                        'other' => $ear->name,
+                        'weaker' => Quantity::of($weaker, Unit::Decibel),
+                        'late' => Quantity::of(1000 * Delay::seconds(max(0.0, $far - $near)), Unit::Ratio),
+                    ],
                     [$id, $other],
                     new Working('20·log₁₀(far/near); three to one is 9.5 dB', [
-                        'own' => Quantity::metres($near), 'other' => Quantity::metres($far), 'first notch, Hz' => Quantity::of($comb['notches'][0] ?? 0.0, Unit::Count), 'late by, ms' => Quantity::ratio(1000 * Delay::seconds(max(0.0, $far - $near))),
+                        'own' => Quantity::metres($near),
+                        'other' => Quantity::metres($far),
+                        'first notch, Hz' => Quantity::of($comb['notches'][0] ?? 0.0, Unit::Count),
+                        'late by, ms' => Quantity::ratio(1000 * Delay::seconds(max(0.0, $far - $near))),
                     ], 'sound at 20 °C'),
                     fn (): array => [...Moves::boomNearest($situation, $id), ...Moves::boomNearest($situation, $other)],
                 );

@@ -43,9 +43,19 @@ final class PacksOutlastTheDay extends Rule
             };
             yield $this->finding(
                 $case === 'in-the-take' ? Severity::Breaks : ($case === 'short' ? Severity::Watch : Severity::Holds),
-                ['thing' => $thing->text('name'), 'hours' => (string) round($hours, 1), 'sets' => (string) $sets, 'carried' => (string) $carried, 'minutes' => (string) round($lasts)],
+                [
+                    'thing' => $thing->text('name'),
+                    'hours' => (string) round($hours, 1),
+                    'sets' => (string) $sets,
+                    'carried' => (string) $carried,
+                    'minutes' => (string) round($lasts),
+                ],
                 [$thing->id],
-                new Working('hours, less a fifth that is left in them, against what is recorded', ['lasts' => round($lasts).' min', 'recorded' => round($minutes).' min', 'longest stretch' => round($take).' min'], 'cold and age take more'),
+                new Working(
+                    'hours, less a fifth that is left in them, against what is recorded',
+                    ['lasts' => round($lasts).' min', 'recorded' => round($minutes).' min', 'longest stretch' => round($take).' min'],
+                    'cold and age take more',
+                ),
                 case: $case,
             );
         }

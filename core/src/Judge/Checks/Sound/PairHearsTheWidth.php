@@ -17,7 +17,10 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Sound\StereoPair;
 
-/** A pair spreads what lies within its recording angle from one loudspeaker to the other: narrower players huddle in the middle, wider ones pile up at the sides. */
+/**
+ * A pair spreads what lies within its recording angle from one loudspeaker to the other: narrower players huddle in the middle, wider ones
+ * pile up at the sides.
+ */
 final class PairHearsTheWidth extends Rule
 {
     public function id(): string
@@ -53,9 +56,20 @@ final class PairHearsTheWidth extends Rule
             $case = $widest > $hears ? 'wide' : ($widest < self::HUDDLED * $hears ? 'narrow' : null);
             yield $this->finding(
                 $case === null ? Severity::Holds : Severity::Watch,
-                ['pair' => $pair->text('name') ?: 'The pair', 'width' => Quantity::degrees(rad2deg($widest)), 'angle' => Quantity::degrees(rad2deg($hears))],
+                [
+                    'pair' => $pair->text('name') ?: 'The pair',
+                    'width' => Quantity::degrees(rad2deg($widest)),
+                    'angle' => Quantity::degrees(rad2deg($hears)),
+                ],
                 [$pair->id],
-                new Working('level over 15 dB and time over 1.1 ms add to one whole shift', ['players, as the pair sees them' => Quantity::degrees(rad2deg($widest)), 'recording angle' => Quantity::degrees(rad2deg($hears))], 'a simple trade of level and time: listen'),
+                new Working(
+                    'level over 15 dB and time over 1.1 ms add to one whole shift',
+                    [
+                        'players, as the pair sees them' => Quantity::degrees(rad2deg($widest)),
+                        'recording angle' => Quantity::degrees(rad2deg($hears)),
+                    ],
+                    'a simple trade of level and time: listen',
+                ),
                 fn (): array => $this->ideas($situation, $pair, $at, $voices, $case === 'wide'),
                 $case,
             );
@@ -70,11 +84,19 @@ final class PairHearsTheWidth extends Rule
      */
     private function ideas(Situation $situation, Record $pair, Vec2 $at, array $voices, bool $isWide): array
     {
-        $middle = array_reduce($voices, static fn (Vec2 $sum, Voice $v): Vec2 => $sum->plus($v->at->floor()->times(1 / count($voices))), new Vec2(0, 0));
+        $middle = array_reduce(
+            $voices,
+            static fn (Vec2 $sum, Voice $v): Vec2 => $sum->plus($v->at->floor()->times(1 / count($voices))),
+            new Vec2(0, 0),
+        );
         $ideas = [];
         foreach ($isWide ? [1.3, 1.6, 2.0, 2.6, 3.4] : [0.8, 0.65, 0.5, 0.4] as $factor) {
             $to = $middle->plus($at->minus($middle)->times($factor));
-            $ideas[] = new Mend('move', ['thing' => $pair->text('name') ?: 'the pair', 'distance' => Quantity::metres($at->distanceTo($to))], $situation->moved("pairs/$pair->id", $to));
+            $ideas[] = new Mend(
+                'move',
+                ['thing' => $pair->text('name') ?: 'the pair', 'distance' => Quantity::metres($at->distanceTo($to))],
+                $situation->moved("pairs/$pair->id", $to),
+            );
         }
 
         return $ideas;

@@ -12,7 +12,10 @@ use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Sound\Delay;
 
-/** Sound recorded apart has to find its picture again: by a clap that each camera sees and hears, by timecode, or by each camera’s own sound; from afar that comes frames late. */
+/**
+ * Sound recorded apart has to find its picture again: by a clap that each camera sees and hears, by timecode, or by each camera’s own
+ * sound; from afar that comes frames late.
+ */
 final class PicturesCanBeSynced extends Rule
 {
     public function id(): string
@@ -46,9 +49,23 @@ final class PicturesCanBeSynced extends Rule
             $late = Delay::seconds($distance);
             yield $this->finding(
                 $late * $fps > 1.0 ? Severity::Watch : Severity::Holds,
-                ['camera' => $camera->placement->label, 'late' => Quantity::ratio(1000 * $late), 'frames' => Quantity::ratio($late * $fps), 'distance' => Quantity::metres($distance), 'sync' => $sync],
+                [
+                    'camera' => $camera->placement->label,
+                    'late' => Quantity::ratio(1000 * $late),
+                    'frames' => Quantity::ratio($late * $fps),
+                    'distance' => Quantity::metres($distance),
+                    'sync' => $sync,
+                ],
                 [$id, 'sync'],
-                new Working('distance over 343 m/s, times frames a second', ['distance' => Quantity::metres($distance), 'late, ms' => Quantity::ratio(1000 * $late), 'frames' => Quantity::ratio($late * $fps)], 'sound at 20 °C'),
+                new Working(
+                    'distance over 343 m/s, times frames a second',
+                    [
+                        'distance' => Quantity::metres($distance),
+                        'late, ms' => Quantity::ratio(1000 * $late),
+                        'frames' => Quantity::ratio($late * $fps),
+                    ],
+                    'sound at 20 °C',
+                ),
             );
         }
         if ($sync === 'timecode') {

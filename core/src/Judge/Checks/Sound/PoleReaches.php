@@ -32,9 +32,17 @@ final class PoleReaches extends Rule
             $short = $boom->poleNeededM() - $boom->pole->longestM;
             yield $this->finding(
                 $short > 0 ? Severity::Breaks : Severity::Holds,
-                ['thing' => $situation->name($id), 'needed' => Quantity::metres($boom->poleNeededM()), 'limit' => Quantity::metres($boom->pole->longestM), 'short' => Quantity::metres(max(0.0, $short))],
+                [
+                    'thing' => $situation->name($id),
+                    'needed' => Quantity::metres($boom->poleNeededM()),
+                    'limit' => Quantity::metres($boom->pole->longestM),
+                    'short' => Quantity::metres(max(0.0, $short)),
+                ],
                 [$id],
-                new Working('needed = from the microphone’s rear over the stand’s top + 0.30 m tail', ['needed' => Quantity::metres($boom->poleNeededM()), 'pole' => Quantity::metres($boom->pole->longestM)]),
+                new Working(
+                    'needed = from the microphone’s rear over the stand’s top + 0.30 m tail',
+                    ['needed' => Quantity::metres($boom->poleNeededM()), 'pole' => Quantity::metres($boom->pole->longestM)],
+                ),
                 $this->nearer($situation, $id, $boom, $short),
             );
         }
@@ -48,7 +56,11 @@ final class PoleReaches extends Rule
         foreach ([1.1, 1.4] as $factor) {
             $by = $towards->times($short * $factor + 0.03);
             $to = $boom->placement->standPlace->plus($by);
-            $ideas[] = new Mend('move-stand', ['thing' => $situation->name($id), 'distance' => Quantity::metres($by->length())], $situation->edit("microphones/$id", ['stand_x_m' => $to->x, 'stand_y_m' => $to->y]));
+            $ideas[] = new Mend(
+                'move-stand',
+                ['thing' => $situation->name($id), 'distance' => Quantity::metres($by->length())],
+                $situation->edit("microphones/$id", ['stand_x_m' => $to->x, 'stand_y_m' => $to->y]),
+            );
         }
 
         return $ideas;

@@ -38,14 +38,29 @@ final class QuietHoursAreUsed extends Rule
         $long = $window[1] - $window[0];
         $from = $site->clock($window[0]);
         $to = $site->clock($window[1]);
-        $inside = array_filter($windows, static fn (array $w): bool => 60 * ($w[2] - (Noise::minutes($from) - Noise::minutes($w[0]) + Noise::DAY_MIN) % Noise::DAY_MIN) >= $long);
+        $inside = array_filter(
+            $windows,
+            static fn (array $w): bool => 60 * (
+                $w[2]
+                - (Noise::minutes($from) - Noise::minutes($w[0]) + Noise::DAY_MIN) % Noise::DAY_MIN
+            ) >= $long,
+        );
         $better = array_values(array_filter($windows, static fn (array $w): bool => 60 * $w[2] >= $long));
         $case = $inside !== [] ? null : ($better !== [] ? 'other' : 'never');
         yield $this->finding(
             $case === null ? Severity::Holds : Severity::Watch,
-            ['from' => $from, 'to' => $to, 'quiet' => $better === [] ? ($windows === [] ? 'none' : $windows[0][0].' to '.$windows[0][1]) : $better[0][0].' to '.$better[0][1]],
+            [
+                'from' => $from,
+                'to' => $to,
+                'quiet' => $better === []
+                    ? ($windows === [] ? 'none' : $windows[0][0].' to '.$windows[0][1])
+                    : $better[0][0].' to '.$better[0][1],
+            ],
             ['quiet-hours'],
-            new Working('what runs in each quarter of an hour, together, against the voice that is heard least', ['stretches' => (string) count($windows)]),
+            new Working(
+                'what runs in each quarter of an hour, together, against the voice that is heard least',
+                ['stretches' => (string) count($windows)],
+            ),
             $case === 'other' ? Hours::from($situation, $site, $situation->setup->hours()->moment($site, $better[0][0])) : [],
             $case,
         );

@@ -31,6 +31,12 @@ final class RoomToneIsPlanned extends Rule
             return;
         }
         $planned = $situation->setup->plan->brief->facts->flag('room_tone');
-        yield $this->finding($planned ? Severity::Holds : Severity::Watch, [], ['room-tone'], new Working('as the brief says', []), $planned ? [] : [new Mend('plan-room-tone', [], new Edit(['/brief/facts/room_tone' => true]))]);
+        yield $this->finding(
+            $planned ? Severity::Holds : Severity::Watch,
+            [],
+            ['room-tone'],
+            new Working('as the brief says', []),
+            $planned ? [] : [new Mend('plan-room-tone', [], new Edit(['/brief/facts/room_tone' => true]))],
+        );
     }
 }

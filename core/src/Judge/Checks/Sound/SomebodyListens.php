@@ -13,7 +13,10 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 
-/** Who guards the levels, by the school (D-12): somebody who only listens, a recording wide enough to leave alone, or glances with a second track 10 dB lower. */
+/**
+ * Who guards the levels, by the school (D-12): somebody who only listens, a recording wide enough to leave alone, or glances with a second
+ * track 10 dB lower.
+ */
 final class SomebodyListens extends Rule
 {
     public function id(): string
@@ -34,14 +37,50 @@ final class SomebodyListens extends Rule
             return;
         }
         // Who is at a camera, by name or as “whoever is at A”, has eyes for the picture.
-        $busy = array_merge([], ...array_values(array_map(static fn (Camera $c): array => [mb_strtolower($c->placement->operator), 'camera', mb_strtolower("at {$c->placement->label}")], $situation->setup->cameras)));
-        $atACamera = static fn (string $who): bool => array_filter($busy, static fn (string $word): bool => $word !== '' && preg_match('/\b'.preg_quote($word, '/').'\b/u', $who) === 1) !== [];
+        $busy = array_merge(
+            [],
+            ...array_values(
+                array_map(
+                    static fn (Camera $c): array => [
+                        mb_strtolower($c->placement->operator),
+                        'camera',
+                        mb_strtolower("at {$c->placement->label}"),
+                    ],
+                    $situation->setup->cameras,
+                ),
+            ),
+        );
+        $atACamera = static fn (string $who): bool => array_filter(
+            $busy,
+            static fn (string $word): bool => $word !== '' && preg_match('/\b'.preg_quote($word, '/').'\b/u', $who) === 1,
+        ) !== [];
         $recorders = LevelPlan::byName($situation->setup->setup->list('recorders'));
-        $listens = array_filter(array_map(static fn (Record $r): string => mb_strtolower($r->text('watched_by')), [...$tracks, ...array_values($recorders)]), static fn (string $who): bool => $who !== '' && ! $atACamera($who));
-        $narrow = array_filter($tracks, static fn (Record $t): bool => ! $t->flag('float') && ! (($recorders[mb_strtolower(trim($t->text('recorder')))] ?? null)?->flag('float') ?? false));
+        $listens = array_filter(
+            array_map(static fn (Record $r): string => mb_strtolower($r->text('watched_by')), [...$tracks, ...array_values($recorders)]),
+            static fn (string $who): bool => $who !== '' && ! $atACamera($who),
+        );
+        $narrow = array_filter(
+            $tracks,
+            static fn (Record $t): bool => ! $t->flag('float') && ! (
+                ($recorders[mb_strtolower(trim($t->text('recorder')))] ?? null)?->flag('float')
+                ?? false
+            ),
+        );
         $case = match (true) {
-            $school === 'a-person' && $listens === [] => 'nobody', $school === 'wide-range' && count($narrow) === count($tracks) => 'narrow', $school === 'glances' && $narrow !== [] => 'lower', default => null,
+            $school === 'a-person' && $listens === [] => 'nobody',
+            $school === 'wide-range' && count($narrow) === count($tracks) => 'narrow',
+            $school === 'glances' && $narrow !== [] => 'lower',
+            default => null,
         };
-        yield $this->finding($case === null || $case === 'lower' ? Severity::Holds : Severity::Watch, ['count' => (string) count($narrow)], ['levels'], new Working('as the school has it', ['school' => $school, 'not float' => (string) count($narrow), 'of' => (string) count($tracks)]), case: $case);
+        yield $this->finding(
+            $case === null || $case === 'lower' ? Severity::Holds : Severity::Watch,
+            ['count' => (string) count($narrow)],
+            ['levels'],
+            new Working(
+                'as the school has it',
+                ['school' => $school, 'not float' => (string) count($narrow), 'of' => (string) count($tracks)],
+            ),
+            case: $case,
+        );
     }
 }

@@ -43,9 +43,24 @@ final class TwoMicrophonesAreAligned extends Rule
                 $comb = Delay::comb($one, $two, 20.0, 1);
                 yield $this->finding(
                     Severity::Holds,
-                    ['near' => $ears[$near]->name, 'far' => $ear->name, 'subject' => $voice->name, 'late' => Quantity::ratio(1000 * $late), 'samples' => Quantity::of(round($late * $rate), Unit::Count), 'notch' => Quantity::of(round($comb['notches'][0] ?? 0.0), Unit::Count)],
+                    [
+                        'near' => $ears[$near]->name,
+                        'far' => $ear->name,
+                        'subject' => $voice->name,
+                        'late' => Quantity::ratio(1000 * $late),
+                        'samples' => Quantity::of(round($late * $rate), Unit::Count),
+                        'notch' => Quantity::of(round($comb['notches'][0] ?? 0.0), Unit::Count),
+                    ],
                     [$near, $id],
-                    new Working('(d₂ − d₁)/343 s; the first notch at 1/2Δt', ['near' => Quantity::metres($one), 'far' => Quantity::metres($two), 'samples' => Quantity::of(round($late * $rate), Unit::Count)], 'sound at 20 °C'),
+                    new Working(
+                        '(d₂ − d₁)/343 s; the first notch at 1/2Δt',
+                        [
+                            'near' => Quantity::metres($one),
+                            'far' => Quantity::metres($two),
+                            'samples' => Quantity::of(round($late * $rate), Unit::Count),
+                        ],
+                        'sound at 20 °C',
+                    ),
                 );
             }
         }

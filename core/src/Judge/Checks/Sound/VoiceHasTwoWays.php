@@ -37,14 +37,23 @@ final class VoiceHasTwoWays extends Rule
                 $ways === 0 ? Severity::Breaks : ($alone === [] ? Severity::Holds : Severity::Watch),
                 ['subject' => $name, 'count' => (string) $ways, 'parts' => implode(', ', $alone)],
                 [$id, 'tracks'],
-                new Working('each microphone, link, cable and recorder left out in turn', ['ways' => (string) $ways, 'takes it away alone' => $alone === [] ? 'nothing' : implode(', ', $alone)]),
+                new Working(
+                    'each microphone, link, cable and recorder left out in turn',
+                    ['ways' => (string) $ways, 'takes it away alone' => $alone === [] ? 'nothing' : implode(', ', $alone)],
+                ),
                 [],
                 $ways === 0 ? 'none' : null,
             );
         }
         foreach ($sheet->tracks as $track) {
             if ($track->text('recorder') !== '' && $track->text('watched_by') === '' && ! $track->flag('float')) {
-                yield $this->finding(Severity::Watch, ['recorder' => $track->text('recorder'), 'source' => $track->text('source')], [$track->id], new Working('nobody watches its levels, and it is no float recording', []), case: 'unwatched');
+                yield $this->finding(
+                    Severity::Watch,
+                    ['recorder' => $track->text('recorder'), 'source' => $track->text('source')],
+                    [$track->id],
+                    new Working('nobody watches its levels, and it is no float recording', []),
+                    case: 'unwatched',
+                );
             }
         }
     }

@@ -49,10 +49,19 @@ final class VoiceIsNearerThanTheRoom extends Rule
             $equal = Reverberation::criticalM($sound->volumeM3, $time, self::VOICE_Q) * $pickup->distanceFactor();
             yield $this->finding(
                 Severity::below($over, 0.0, self::DRY_DB),
-                ['boom' => $ear->name, 'subject' => $voice->name, 'over' => Quantity::of(abs($over), Unit::Decibel), 'equal' => Quantity::metres($equal), 'distance' => Quantity::metres($distance)],
+                [
+                    'boom' => $ear->name,
+                    'subject' => $voice->name,
+                    'over' => Quantity::of(abs($over), Unit::Decibel),
+                    'equal' => Quantity::metres($equal),
+                    'distance' => Quantity::metres($distance),
+                ],
                 [$id, $ear->subject],
                 new Working('direct over reverberant = 20·log₁₀(rc/d) + 10·log₁₀(1/REE), rc = √(Q·A/16π)', [
-                    'T of the room' => Quantity::of($time, Unit::Second), 'Q of a voice' => Quantity::ratio(self::VOICE_Q), 'as loud at' => Quantity::metres($equal), 'mouth to tip' => Quantity::metres($distance),
+                    'T of the room' => Quantity::of($time, Unit::Second),
+                    'Q of a voice' => Quantity::ratio(self::VOICE_Q),
+                    'as loud at' => Quantity::metres($equal),
+                    'mouth to tip' => Quantity::metres($distance),
                 ], 'the room by its surfaces, or by the clap'),
                 fn (): array => Moves::boomNearest($situation, $id),
                 $over < 0.0 ? 'room' : null,

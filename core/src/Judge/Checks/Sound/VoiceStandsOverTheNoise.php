@@ -41,9 +41,23 @@ final class VoiceStandsOverTheNoise extends Rule
             $margin = Noise::margin($heard, $distance, $voice->dbAt1m);
             yield $this->finding(
                 Severity::below($margin, $situation->limits->get('noise_break_db'), $situation->limits->get('noise_watch_db')),
-                ['boom' => $ear->name, 'subject' => $voice->name, 'margin' => Quantity::of($margin, Unit::Decibel), 'under' => Quantity::of(-$margin, Unit::Decibel), 'distance' => Quantity::metres($distance)],
+                [
+                    'boom' => $ear->name,
+                    'subject' => $voice->name,
+                    'margin' => Quantity::of($margin, Unit::Decibel),
+                    'under' => Quantity::of(-$margin, Unit::Decibel),
+                    'distance' => Quantity::metres($distance),
+                ],
                 [$id, $ear->subject],
-                new Working('voice at 1 m − 20·log₁₀(d) − (noise + 10·log₁₀ REE)', ['noise together' => Quantity::of($noise, Unit::LevelA), 'heard of it' => Quantity::of($heard, Unit::LevelA), 'mouth to tip' => Quantity::metres($distance)], 'noise from all around; the room left out'),
+                new Working(
+                    'voice at 1 m − 20·log₁₀(d) − (noise + 10·log₁₀ REE)',
+                    [
+                        'noise together' => Quantity::of($noise, Unit::LevelA),
+                        'heard of it' => Quantity::of($heard, Unit::LevelA),
+                        'mouth to tip' => Quantity::metres($distance),
+                    ],
+                    'noise from all around; the room left out',
+                ),
                 fn (): array => Moves::boomNearest($situation, $id),
                 $margin < 0 ? 'drowned' : null,
             );

@@ -14,7 +14,10 @@ use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Space\CeilingKind;
 
-/** Wind on a capsule ends a take: outdoors each microphone wears what the wind asks for; indoors it is carried, for clients change their minds. */
+/**
+ * Wind on a capsule ends a take: outdoors each microphone wears what the wind asks for; indoors it is carried, for clients change their
+ * minds.
+ */
 final class WindIsKeptOff extends Rule
 {
     public function id(): string
@@ -41,10 +44,30 @@ final class WindIsKeptOff extends Rule
             $list = isset($situation->scene->booms[$id]) ? 'microphones' : 'mics';
             yield $this->finding(
                 $holds ? Severity::Holds : ($ear->cover === 'none' || $enough === null ? Severity::Breaks : Severity::Watch),
-                ['microphone' => $ear->name, 'cover' => $ear->cover === 'none' ? 'nothing' : $ear->cover, 'wind' => Quantity::of($wind, Unit::MetreASecond), 'wants' => $enough ?? 'another day'],
+                [
+                    'microphone' => $ear->name,
+                    'cover' => $ear->cover === 'none' ? 'nothing' : $ear->cover,
+                    'wind' => Quantity::of($wind, Unit::MetreASecond),
+                    'wants' => $enough ?? 'another day',
+                ],
                 [$id],
-                new Working('up to 0.3 m/s bare, 2 in foam, 6 in fur, 12 in a basket with fur', ['wind' => Quantity::of($wind, Unit::MetreASecond), 'said by' => $said === null ? 'nobody: a breeze is taken' : 'the brief'], 'middle values; gusts are half as much again'),
-                $holds || $enough === null ? [] : [new Mend('cover-wind', ['thing' => $ear->name, 'cover' => $enough], $situation->edit("$list/$id", ['cover' => $enough]))],
+                new Working(
+                    'up to 0.3 m/s bare, 2 in foam, 6 in fur, 12 in a basket with fur',
+                    [
+                        'wind' => Quantity::of($wind, Unit::MetreASecond),
+                        'said by' => $said === null ? 'nobody: a breeze is taken' : 'the brief',
+                    ],
+                    'middle values; gusts are half as much again',
+                ),
+                $holds || $enough === null
+                    ? []
+                    : [
+                        new Mend(
+                            'cover-wind',
+                            ['thing' => $ear->name, 'cover' => $enough],
+                            $situation->edit("$list/$id", ['cover' => $enough]),
+                        ),
+                    ],
                 $holds ? null : 'fails',
             );
         }

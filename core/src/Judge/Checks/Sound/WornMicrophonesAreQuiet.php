@@ -32,7 +32,19 @@ final class WornMicrophonesAreQuiet extends Rule
             }
             $rubs = ! in_array($ear->caution, ['', 'nothing'], true);
             $case = $rubs ? 'rubs' : ($row->text('route') === '' ? 'route' : null);
-            yield $this->finding($rubs ? Severity::Watch : Severity::Holds, ['microphone' => $ear->name, 'subject' => $ear->subject === '' ? 'nobody' : $situation->name($ear->subject), 'what' => $ear->caution, 'worn' => $ear->worn, 'route' => $row->text('route')], [$row->id], new Working('as listed', ['near it' => $ear->caution ?: 'nothing']), case: $case);
+            yield $this->finding(
+                $rubs ? Severity::Watch : Severity::Holds,
+                [
+                    'microphone' => $ear->name,
+                    'subject' => $ear->subject === '' ? 'nobody' : $situation->name($ear->subject),
+                    'what' => $ear->caution,
+                    'worn' => $ear->worn,
+                    'route' => $row->text('route'),
+                ],
+                [$row->id],
+                new Working('as listed', ['near it' => $ear->caution ?: 'nothing']),
+                case: $case,
+            );
         }
     }
 }

@@ -39,10 +39,19 @@ final class ClothesPartFromTheBackground extends Rule
             $apart = $clothes['colour']->differsFrom($wall['colour']);
             yield $this->finding(
                 $apart < $limit ? Severity::Watch : Severity::Holds,
-                ['subject' => $body->person->name, 'clothes' => $clothes['name'], 'behind' => $situation->name($behind->owner), 'camera' => $camera->placement->label, 'apart' => Quantity::of($apart, Unit::Count)],
+                [
+                    'subject' => $body->person->name,
+                    'clothes' => $clothes['name'],
+                    'behind' => $situation->name($behind->owner),
+                    'camera' => $camera->placement->label,
+                    'apart' => Quantity::of($apart, Unit::Count),
+                ],
                 [$id, $body->person->id, $behind->owner],
                 new Working('CIEDE2000 between the clothes and what is first behind the head', [
-                    'apart' => Quantity::of($apart, Unit::Count), 'parts from' => Quantity::of($limit, Unit::Count), 'lightness of the clothes' => Quantity::of($clothes['colour']->l, Unit::Count), 'of what is behind' => Quantity::of($wall['colour']->l, Unit::Count),
+                    'apart' => Quantity::of($apart, Unit::Count),
+                    'parts from' => Quantity::of($limit, Unit::Count),
+                    'lightness of the clothes' => Quantity::of($clothes['colour']->l, Unit::Count),
+                    'of what is behind' => Quantity::of($wall['colour']->l, Unit::Count),
                 ], 'both as sampled in one light: lamps may part them further'),
             );
         }

@@ -39,7 +39,11 @@ final class ColoursKeepToThePalette extends Rule
                 $off > $limit ? Severity::Watch : Severity::Holds,
                 ['thing' => $sample['name'], 'nearest' => $name, 'off' => Quantity::of($off, Unit::Count)],
                 array_values(array_filter([$sample['on'], $id])),
-                new Working('CIEDE2000 between the sample and the nearest colour agreed on', ['off' => Quantity::of($off, Unit::Count), 'may be off' => Quantity::of($limit, Unit::Count)], 'about 1 is just seen, 10 at a glance'),
+                new Working(
+                    'CIEDE2000 between the sample and the nearest colour agreed on',
+                    ['off' => Quantity::of($off, Unit::Count), 'may be off' => Quantity::of($limit, Unit::Count)],
+                    'about 1 is just seen, 10 at a glance',
+                ),
             );
         }
     }

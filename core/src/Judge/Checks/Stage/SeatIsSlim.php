@@ -44,10 +44,17 @@ final class SeatIsSlim extends Rule
             $width = $share > self::HIDDEN ? $paths->widest(self::HIDDEN) : null;
             yield $this->finding(
                 $share > self::HIDDEN ? Severity::Watch : Severity::Holds,
-                ['subject' => $subject->name, 'from' => $situation->name($worst), 'share' => Quantity::share($share)] + ($width === null ? [] : ['width' => Quantity::metres($width)]),
+                [
+                    'subject' => $subject->name,
+                    'from' => $situation->name($worst),
+                    'share' => Quantity::share($share),
+                ] + ($width === null ? [] : ['width' => Quantity::metres($width)]),
                 array_values(array_filter([$subject->id, $worst])),
                 new Working('rays from each lens and lamp to the head and shoulders, past the seat', [
-                    'seat' => Quantity::metres($subject->seatWidthM), 'back above the seat' => Quantity::metres($subject->seatBackM), 'hidden' => Quantity::share($share), 'widest that clears' => $width === null ? 'none with this back' : Quantity::metres($width),
+                    'seat' => Quantity::metres($subject->seatWidthM),
+                    'back above the seat' => Quantity::metres($subject->seatBackM),
+                    'hidden' => Quantity::share($share),
+                    'widest that clears' => $width === null ? 'none with this back' : Quantity::metres($width),
                 ]),
                 $share > self::HIDDEN ? $this->slimmer($situation, $subject, $paths, $width) : [],
                 $share <= self::HIDDEN ? null : ($width === null ? 'back' : null),
@@ -65,13 +72,25 @@ final class SeatIsSlim extends Rule
     {
         $ideas = [];
         if ($width !== null) {
-            $ideas[] = new Mend('slimmer-seat', ['subject' => $subject->name, 'width' => Quantity::metres($width)], $situation->edit("subjects/$subject->id", ['seat_width_m' => floor($width * 100) / 100]));
+            $ideas[] = new Mend(
+                'slimmer-seat',
+                ['subject' => $subject->name, 'width' => Quantity::metres($width)],
+                $situation->edit("subjects/$subject->id", ['seat_width_m' => floor($width * 100) / 100]),
+            );
         }
         $back = $paths->highest(self::HIDDEN);
         if ($back !== null) {
-            $ideas[] = new Mend('lower-back', ['subject' => $subject->name, 'height' => Quantity::metres($back)], $situation->edit("subjects/$subject->id", ['seat_back_m' => floor($back * 100) / 100]));
+            $ideas[] = new Mend(
+                'lower-back',
+                ['subject' => $subject->name, 'height' => Quantity::metres($back)],
+                $situation->edit("subjects/$subject->id", ['seat_back_m' => floor($back * 100) / 100]),
+            );
         }
-        $ideas[] = new Mend('stool', ['subject' => $subject->name], $situation->edit("subjects/$subject->id", ['seat_width_m' => Person::STOOL_M, 'seat_back_m' => 0.0]));
+        $ideas[] = new Mend(
+            'stool',
+            ['subject' => $subject->name],
+            $situation->edit("subjects/$subject->id", ['seat_width_m' => Person::STOOL_M, 'seat_back_m' => 0.0]),
+        );
 
         return $ideas;
     }

@@ -40,8 +40,17 @@ final class SubjectStandsOffTheBackground extends Rule
                     'distance' => Quantity::metres($behind->distanceM), 'limit' => Quantity::metres($watch),
                 ],
                 [$id, $body->person->id],
-                new Working('distance from the head to the first thing behind it, on the camera’s line', ['distance' => Quantity::metres($behind->distanceM)]),
-                [new Mend('move-forward', ['thing' => $body->person->name, 'distance' => Quantity::metres($short + 0.02)], $situation->moved("subjects/{$body->person->id}", $body->person->place->plus($towards->times($short + 0.02))))],
+                new Working(
+                    'distance from the head to the first thing behind it, on the camera’s line',
+                    ['distance' => Quantity::metres($behind->distanceM)],
+                ),
+                [
+                    new Mend(
+                        'move-forward',
+                        ['thing' => $body->person->name, 'distance' => Quantity::metres($short + 0.02)],
+                        $situation->moved("subjects/{$body->person->id}", $body->person->place->plus($towards->times($short + 0.02))),
+                    ),
+                ],
             );
         }
     }

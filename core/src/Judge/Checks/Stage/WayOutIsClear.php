@@ -40,15 +40,28 @@ final class WayOutIsClear extends Rule
                 continue;
             }
             $way = $situation->setup->room->clearWay($door, $depth);
-            $working = new Working('free floor = the opening’s width × depth', ['width' => Quantity::metres($door->widthM), 'depth' => Quantity::metres($depth)], 'starting point of this tool; the venue’s fire plan and local code decide');
+            $working = new Working(
+                'free floor = the opening’s width × depth',
+                ['width' => Quantity::metres($door->widthM), 'depth' => Quantity::metres($depth)],
+                'starting point of this tool; the venue’s fire plan and local code decide',
+            );
             $blocked = false;
             foreach ($this->inTheWay($situation, $way) as [$id, $path, $outline]) {
                 $blocked = true;
-                yield $this->finding(Severity::Breaks, ['thing' => $situation->name($id), 'door' => $situation->name($door->id), 'depth' => Quantity::metres($depth)], [$id, $door->id], $working,
+                yield $this->finding(Severity::Breaks, [
+                    'thing' => $situation->name($id),
+                    'door' => $situation->name($door->id),
+                    'depth' => Quantity::metres($depth),
+                ], [$id, $door->id], $working,
                     $this->ideas($situation, $door, $path, $situation->name($id), $outline, $way));
             }
             if (! $blocked) {
-                yield $this->finding(Severity::Holds, ['door' => $situation->name($door->id), 'depth' => Quantity::metres($depth)], [$door->id], $working);
+                yield $this->finding(
+                    Severity::Holds,
+                    ['door' => $situation->name($door->id), 'depth' => Quantity::metres($depth)],
+                    [$door->id],
+                    $working,
+                );
             }
         }
     }
@@ -63,7 +76,12 @@ final class WayOutIsClear extends Rule
         }
         foreach ($situation->scene->obstacles() as $thing) {
             // What is built in has always stood there; only what somebody put in the way can be taken out of it.
-            if ($thing->path !== null && $thing->baseM < self::OVERHEAD_M && $thing->isNear($way->corners[0], $way->corners[0]->distanceTo($way->corners[2])) && $thing->footprint->gapTo($way) <= 0) {
+            if (
+                $thing->path !== null
+                && $thing->baseM < self::OVERHEAD_M
+                && $thing->isNear($way->corners[0], $way->corners[0]->distanceTo($way->corners[2]))
+                && $thing->footprint->gapTo($way) <= 0
+            ) {
                 yield [$thing->id, $thing->path, $thing->footprint];
             }
         }

@@ -51,9 +51,20 @@ final class WindowIsNotBehindTheSubject extends Rule
                         $share > $situation->limits->get('window_watch_share') => Severity::Watch,
                         default => Severity::Holds,
                     },
-                    ['camera' => $camera->placement->label, 'subject' => $body->person->name, 'window' => $situation->name($opening->id), 'share' => Quantity::share($share)],
+                    [
+                        'camera' => $camera->placement->label,
+                        'subject' => $body->person->name,
+                        'window' => $situation->name($opening->id),
+                        'share' => Quantity::share($share),
+                    ],
                     [$id, $opening->id],
-                    new Working('share = visible part of the pane in the frame / frame', ['share' => Quantity::share($share), 'watched above' => Quantity::share($situation->limits->get('window_watch_share'))]),
+                    new Working(
+                        'share = visible part of the pane in the frame / frame',
+                        [
+                            'share' => Quantity::share($share),
+                            'watched above' => Quantity::share($situation->limits->get('window_watch_share')),
+                        ],
+                    ),
                     Moves::around($situation, $camera, $body),
                     $behind ? 'behind' : null,
                 );
@@ -66,7 +77,18 @@ final class WindowIsNotBehindTheSubject extends Rule
         $line = $situation->setup->room->lineOf($opening);
         [$a, $b] = [$line->from, $line->to];
 
-        return new Solid($opening->id, ThingKind::Room, Material::Glass, [[$b->x, $b->y, $opening->sillM], [$a->x, $a->y, $opening->sillM], [$a->x, $a->y, $opening->headM], [$b->x, $b->y, $opening->headM]], [[0, 1, 2, 3]]);
+        return new Solid(
+            $opening->id,
+            ThingKind::Room,
+            Material::Glass,
+            [
+                [$b->x, $b->y, $opening->sillM],
+                [$a->x, $a->y, $opening->sillM],
+                [$a->x, $a->y, $opening->headM],
+                [$b->x, $b->y, $opening->headM],
+            ],
+            [[0, 1, 2, 3]],
+        );
     }
 
     /** Whether the pane shows within a head's height of the face, all around. */

@@ -43,7 +43,9 @@ final class TakeCanBeWalked extends Rule
             $fastest = max(0.0, ...array_map($path->speedTo(...), array_keys($path->marks)));
             $bump = $this->bump($situation, $sweep);
             $cable = $path->move->cableM;
-            $far = $path->move->cableFrom === null ? 0.0 : max(0.0, ...array_map(static fn (Vec2 $p): float => $path->move->cableFrom->distanceTo($p), $path->line()));
+            $far = $path->move->cableFrom === null
+                ? 0.0
+                : max(0.0, ...array_map(static fn (Vec2 $p): float => $path->move->cableFrom->distanceTo($p), $path->line()));
             [$from, $to] = $path->farthest();
             $way = $from->distanceTo($to);
             $rail = $path->camera->support->railM;
@@ -59,12 +61,32 @@ final class TakeCanBeWalked extends Rule
                     'fails' => Severity::Watch,
                     default => Severity::Breaks,
                 },
-                    ['camera' => $camera->label, 'speed' => Quantity::of($fastest, Unit::MetreASecond), 'limit' => Quantity::of($limit, Unit::MetreASecond), 'thing' => $bump[0] ?? '', 'at' => TakeStaysClean::clock($bump[1] ?? 0.0), 'far' => Quantity::metres($far), 'cable' => Quantity::metres($cable), 'way' => Quantity::metres($way), 'rail' => Quantity::metres($rail)],
+                    [
+                        'camera' => $camera->label,
+                        'speed' => Quantity::of($fastest, Unit::MetreASecond),
+                        'limit' => Quantity::of($limit, Unit::MetreASecond),
+                        'thing' => $bump[0] ?? '',
+                        'at' => TakeStaysClean::clock($bump[1] ?? 0.0),
+                        'far' => Quantity::metres($far),
+                        'cable' => Quantity::metres($cable),
+                        'way' => Quantity::metres($way),
+                        'rail' => Quantity::metres($rail),
+                    ],
                     [$camera->id],
-                    new Working('pace = way between marks / time; the operator is 0.6 m wide, half a metre behind the camera', ['fastest' => Quantity::of($fastest, Unit::MetreASecond), 'tether' => Quantity::metres($cable)], 'this tool’s starting point; walk it before you trust it'),
+                    new Working(
+                        'pace = way between marks / time; the operator is 0.6 m wide, half a metre behind the camera',
+                        ['fastest' => Quantity::of($fastest, Unit::MetreASecond), 'tether' => Quantity::metres($cable)],
+                        'this tool’s starting point; walk it before you trust it',
+                    ),
                     fn (): array => match ($case) {
                         'fails' => Moves::slower($situation, $path->move),
-                        'cable' => [new Mend('longer-cable', ['thing' => $camera->label, 'length' => Quantity::metres(ceil($far + 0.5))], $situation->edit("moves/{$path->move->id}", ['cable_m' => ceil($far + 0.5)]))],
+                        'cable' => [
+                            new Mend(
+                                'longer-cable',
+                                ['thing' => $camera->label, 'length' => Quantity::metres(ceil($far + 0.5))],
+                                $situation->edit("moves/{$path->move->id}", ['cable_m' => ceil($far + 0.5)]),
+                            ),
+                        ],
                         default => [],
                     },
                     $case,
@@ -87,7 +109,10 @@ final class TakeCanBeWalked extends Rule
                 }
             }
             foreach ($situation->footprints() as $print) {
-                if ($print->owner !== $sweep->path->camera->placement->id && $print->centre->distanceTo($feet) < self::SHOULDERS_M + $print->radiusM * 0.6) {
+                if (
+                    $print->owner !== $sweep->path->camera->placement->id
+                    && $print->centre->distanceTo($feet) < self::SHOULDERS_M + $print->radiusM * 0.6
+                ) {
                     return [$situation->name($print->owner), $moment];
                 }
             }

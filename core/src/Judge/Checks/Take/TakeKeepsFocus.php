@@ -51,9 +51,23 @@ final class TakeKeepsFocus extends Rule
                     null => Severity::Watch,
                     default => Severity::Holds,
                 },
-                ['camera' => $camera->placement->label, 'mark' => $case === 'near' ? $nearest->mark->name : $hardest->mark->name, 'distance' => Quantity::metres($nearest->distanceM), 'nearest' => Quantity::metres($camera->lens->nearestFocusM), 'pull' => Quantity::ratio($hardest->lengthsASecond)],
+                [
+                    'camera' => $camera->placement->label,
+                    'mark' => $case === 'near' ? $nearest->mark->name : $hardest->mark->name,
+                    'distance' => Quantity::metres($nearest->distanceM),
+                    'nearest' => Quantity::metres($camera->lens->nearestFocusM),
+                    'pull' => Quantity::ratio($hardest->lengthsASecond),
+                ],
                 [$camera->placement->id],
-                new Working('pull = change of distance a second ÷ depth of field there', ['nearest mark' => Quantity::metres($nearest->distanceM), 'hardest pull' => Quantity::ratio($hardest->lengthsASecond), 'watched above' => Quantity::ratio($limit)], 'this tool’s starting point: a puller keeps a depth of field a second without trouble'),
+                new Working(
+                    'pull = change of distance a second ÷ depth of field there',
+                    [
+                        'nearest mark' => Quantity::metres($nearest->distanceM),
+                        'hardest pull' => Quantity::ratio($hardest->lengthsASecond),
+                        'watched above' => Quantity::ratio($limit),
+                    ],
+                    'this tool’s starting point: a puller keeps a depth of field a second without trouble',
+                ),
                 fn (): array => $case === null ? Moves::slower($situation, $sweep->path->move) : [],
                 $case,
             );

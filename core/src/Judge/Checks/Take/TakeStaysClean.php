@@ -42,15 +42,33 @@ final class TakeStaysClean extends Rule
             foreach ($firsts as $entry) {
                 yield $this->finding(
                     Severity::Breaks,
-                    ['camera' => $situation->name($entry->seenBy), 'thing' => $situation->name($entry->owner), 'at' => self::clock($entry->fromS), 'until' => self::clock($entry->toS), 'where' => self::where($sweep, $entry->fromS)],
+                    [
+                        'camera' => $situation->name($entry->seenBy),
+                        'thing' => $situation->name($entry->owner),
+                        'at' => self::clock($entry->fromS),
+                        'until' => self::clock($entry->toS),
+                        'where' => self::where($sweep, $entry->fromS),
+                    ],
                     [$entry->seenBy, $entry->owner],
-                    new Working('looked through at steps of 10 cm and 2° at most, the entry halved down to 0.02 s', ['enters' => Quantity::seconds($entry->fromS), 'last seen' => Quantity::seconds($entry->toS), 'steps' => (string) count($sweep->steps())]),
+                    new Working(
+                        'looked through at steps of 10 cm and 2° at most, the entry halved down to 0.02 s',
+                        [
+                            'enters' => Quantity::seconds($entry->fromS),
+                            'last seen' => Quantity::seconds($entry->toS),
+                            'steps' => (string) count($sweep->steps()),
+                        ],
+                    ),
                     $entry->seenBy === $sweep->path->camera->placement->id ? $this->aside($situation, $sweep, $entry) : [],
                     $entry->seenBy === $sweep->path->camera->placement->id ? null : 'seen',
                 );
             }
             if ($firsts === []) {
-                yield $this->finding(Severity::Holds, ['camera' => $label], [$sweep->path->camera->placement->id], new Working('no solid of gear or crew meets a frame at any step', ['steps' => (string) count($sweep->steps())]));
+                yield $this->finding(
+                    Severity::Holds,
+                    ['camera' => $label],
+                    [$sweep->path->camera->placement->id],
+                    new Working('no solid of gear or crew meets a frame at any step', ['steps' => (string) count($sweep->steps())]),
+                );
             }
         }
     }
@@ -88,7 +106,15 @@ final class TakeStaysClean extends Rule
                 $ideas = [];
                 foreach (['left' => -1.0, 'right' => 1.0] as $side => $sign) {
                     // The lens turns while the thing is seen: a third more than clears it at that moment.
-                    $ideas[] = [$intrusion->clearM[$side], Moves::push($situation, $situation->setup->things()[$entry->owner], $situation->name($entry->owner), $right->times($sign * ($intrusion->clearM[$side] * 1.33 + 0.05)))];
+                    $ideas[] = [
+                        $intrusion->clearM[$side],
+                        Moves::push(
+                            $situation,
+                            $situation->setup->things()[$entry->owner],
+                            $situation->name($entry->owner),
+                            $right->times($sign * ($intrusion->clearM[$side] * 1.33 + 0.05)),
+                        ),
+                    ];
                 }
                 usort($ideas, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
