@@ -32,9 +32,11 @@ final class FiguresCommand extends Command
                 $all[$setup->id][$figure->id()] = $value instanceof Quantity
                     ? ['value' => $value->value, 'unit' => $value->unit->value]
                     : ['value' => $value, 'unit' => 'text'];
-                $this->option('json') === true ?: $this->line(
-                    str_pad($figure->id(), 42).' '.$reader->print($value).'  '.(new Phrase($reader))->figure($figure),
-                );
+                if ($this->option('json') !== true) {
+                    $this->line(
+                        str_pad($figure->id(), 42).' '.$reader->print($value).'  '.(new Phrase($reader))->figure($figure),
+                    );
+                }
             }
         }
         if ($this->option('json') === true) {

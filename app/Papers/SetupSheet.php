@@ -52,7 +52,9 @@ final readonly class SetupSheet
         $pdf->render();
         $canvas = $pdf->getCanvas();
         // A sheet to scale is of no use shrunk to the printer's margins.
-        $canvas instanceof CPDF ? $canvas->get_cpdf()->setPreferences(['PrintScaling' => 'None', 'DisplayDocTitle' => true]) : null;
+        if ($canvas instanceof CPDF) {
+            $canvas->get_cpdf()->setPreferences(['PrintScaling' => 'None', 'DisplayDocTitle' => true]);
+        }
 
         return PdfLanguage::set((string) $pdf->output(), 'en');
     }

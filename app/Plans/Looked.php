@@ -34,12 +34,18 @@ final readonly class Looked
     {
         $at = "/setups/{$setup->setup->id}";
         $values = $this->sky === null ? [] : ["$at/metering/weather" => $this->sky->value];
-        $this->hour === '' ?: $values["$at/metering/clock"] = $this->hour;
+        if ($this->hour !== '') {
+            $values["$at/metering/clock"] = $this->hour;
+        }
         foreach ($setup->setup->lights as $light) {
-            in_array($light->id, $this->off, true) ? $values["$at/lights/$light->id/on"] = false : null;
+            if (in_array($light->id, $this->off, true)) {
+                $values["$at/lights/$light->id/on"] = false;
+            }
         }
         foreach ($this->isBare ? $setup->setup->furniture : [] as $thing) {
-            $thing->reflects === null ?: $values["$at/furniture/$thing->id"] = null;
+            if ($thing->reflects !== null) {
+                $values["$at/furniture/$thing->id"] = null;
+            }
         }
 
         return $values === [] ? $setup : $setup->after(new Edit($values));

@@ -179,16 +179,20 @@ final readonly class LightDesk
         }
         $bars[] = ['name' => 'back from the room', 'lux' => $lux($face->byRoom), 'share' => $face->byRoom / $total];
         foreach ($face->byDay as $id => $value) {
-            $id === 'sun' && $value <= 0.0 ?: $bars[] = ['name' => match ($id) {
-                'room' => 'daylight, back from the room', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => 'daylight by the '
-                    .$this->situation->name($id)
-            }, 'lux' => $lux($value), 'share' => $value / $total];
+            if (! ($id === 'sun' && $value <= 0.0)) {
+                $bars[] = ['name' => match ($id) {
+                    'room' => 'daylight, back from the room', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => 'daylight by the '
+                        .$this->situation->name($id)
+                }, 'lux' => $lux($value), 'share' => $value / $total];
+            }
         }
-        $face->byDay !== [] ?: $bars[] = [
-            'name' => 'what is there',
-            'lux' => $lux($face->light->ambientLux),
-            'share' => $face->light->ambientLux / $total,
-        ];
+        if ($face->byDay === []) {
+            $bars[] = [
+                'name' => 'what is there',
+                'lux' => $lux($face->light->ambientLux),
+                'share' => $face->light->ambientLux / $total,
+            ];
+        }
 
         return [
             'name' => $face->body->person->name,

@@ -71,12 +71,14 @@ final readonly class TakeDesk
         $all = [];
         foreach ($this->situation->setup->setup->list('sections') as $section) {
             [$from, $to] = [max($this->beginsS(), $section->number('from_s') ?? 0.0), min($this->endsS(), $section->number('to_s') ?? 0.0)];
-            $to <= $from ?: $all[] = [
-                'name' => $section->text('name'),
-                'x' => $this->x($from),
-                'width' => round($this->x($to) - $this->x($from), 1),
-                'leads' => $section->text('leads'),
-            ];
+            if ($to > $from) {
+                $all[] = [
+                    'name' => $section->text('name'),
+                    'x' => $this->x($from),
+                    'width' => round($this->x($to) - $this->x($from), 1),
+                    'leads' => $section->text('leads'),
+                ];
+            }
         }
 
         return $all;
@@ -120,7 +122,9 @@ final readonly class TakeDesk
         $points = [];
         foreach ($this->sweep->steps() as [$moment, $view]) {
             $size = $this->share($view);
-            $size === null ?: $points[] = $this->x($moment).' '.round(76 - 34 * min(1.0, log(1 + $size, 4)), 1);
+            if ($size !== null) {
+                $points[] = $this->x($moment).' '.round(76 - 34 * min(1.0, log(1 + $size, 4)), 1);
+            }
         }
 
         return $points === [] ? '' : 'M'.implode('L', $points);

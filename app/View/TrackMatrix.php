@@ -36,7 +36,9 @@ final readonly class TrackMatrix
         }
         foreach ($this->situation->setup->setup->list('tracks') as $track) {
             $voice = $this->situation->voices()[$track->text('voice')] ?? null;
-            $voice === null ?: $pairs["$voice->person ".$track->text('source')] ??= [$voice->person, $voice->name, $track->text('source')];
+            if ($voice !== null) {
+                $pairs["$voice->person ".$track->text('source')] ??= [$voice->person, $voice->name, $track->text('source')];
+            }
         }
 
         return array_values(

@@ -76,11 +76,13 @@ final readonly class Whereabouts
         foreach (SetupList::placed() as $list) {
             foreach ($list->rows($s) as $row) {
                 [$place, $height] = [SetupList::place($row), $row->number('height_m')];
-                $place === null ?: $rows[] = [
-                    $row->text('name'),
-                    $place,
-                    $height === null ? 'its middle' : $this->reader->metres($height).' high',
-                ];
+                if ($place !== null) {
+                    $rows[] = [
+                        $row->text('name'),
+                        $place,
+                        $height === null ? 'its middle' : $this->reader->metres($height).' high',
+                    ];
+                }
             }
         }
         foreach ($s->furniture as $f) {

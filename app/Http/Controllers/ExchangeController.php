@@ -195,13 +195,17 @@ final readonly class ExchangeController
             $decay = $hz < 0.45 * $recording->rateHz / 1.42
                 ? Decay::of(Decay::octave($recording->samples, $recording->rateHz, $hz), $recording->rateHz)->t20
                 : null;
-            $decay === null ?: $values["t_$hz"] = $heard[$hz] = round($decay, 3);
+            if ($decay !== null) {
+                $values["t_$hz"] = $heard[$hz] = round($decay, 3);
+            }
         }
-        $heard !== [] ?: throw UnreadableFile::saying(
-            'Too little of the decay stands over the noise: '.round(
-                $whole->rangeDb,
-            ).' dB, and 35 are needed. Clap louder, or wait until it is quieter.',
-        );
+        if ($heard === []) {
+            throw UnreadableFile::saying(
+                'Too little of the decay stands over the noise: '.round(
+                    $whole->rangeDb,
+                ).' dB, and 35 are needed. Clap louder, or wait until it is quieter.',
+            );
+        }
 
         return [
             new Edit(

@@ -29,7 +29,9 @@ final readonly class LightController
     {
         $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
         $person = Where::word($request, 'face');
-        isset($setup->bodies[$person]) ?: throw UnknownThing::called('person', $person);
+        if (! isset($setup->bodies[$person])) {
+            throw UnknownThing::called('person', $person);
+        }
         [$stop, $ratio] = [self::number(Where::word($request, 'stop'), 0.7, 32.0), self::number(Where::word($request, 'ratio'), 1.0, 32.0)];
         $under = Where::word($request, 'under');
         $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio, $under === '' ? null : self::number($under, -3.0, 8.0));

@@ -87,7 +87,9 @@ final readonly class PlaceController
             ['bearing' => 'Choose a wall of this room.'],
         );
         [$from, $to] = [self::position(Where::word($request, 'from')), self::position(Where::word($request, 'to'))];
-        $from !== $to ?: throw ValidationException::withMessages(['bearing' => 'The two points are the same.']);
+        if ($from === $to) {
+            throw ValidationException::withMessages(['bearing' => 'The two points are the same.']);
+        }
         $bearing = Site::bearingBetween($from, $to);
         $north = round(rad2deg($wall->northFor($bearing)), 1);
         $walls = round(fmod(rad2deg($bearing) + 360, 360), 1);
@@ -159,8 +161,9 @@ final readonly class PlaceController
         $place = $this->desk->setup($request, $plan)->location;
         $before = $this->desk->room($request, $place);
         $name = trim(Where::word($request, 'name'));
-        $name !== ''
-            && mb_strlen($name) <= 60 ?: throw ValidationException::withMessages(['join' => 'Name the room, in sixty letters at most.']);
+        if (! ($name !== '' && mb_strlen($name) <= 60)) {
+            throw ValidationException::withMessages(['join' => 'Name the room, in sixty letters at most.']);
+        }
         [$width, $depth] = $this->size($request, 'join');
         $new = NewPlace::behind(
             $place,

@@ -28,10 +28,12 @@ final class EditRequest extends ChangeRequest
         }
         $edits = [];
         foreach ((array) $values as $pointer => $value) {
-            str_starts_with((string) $pointer, '/') ?: throw InvalidDocument::at(
-                '',
-                'An edit must be an object of plan fields by pointer: “'.mb_strimwidth((string) $pointer, 0, 40, '…').'” is none.',
-            );
+            if (! str_starts_with((string) $pointer, '/')) {
+                throw InvalidDocument::at(
+                    '',
+                    'An edit must be an object of plan fields by pointer: “'.mb_strimwidth((string) $pointer, 0, 40, '…').'” is none.',
+                );
+            }
             $edits[(string) $pointer] = self::plain($value);
         }
         if (count($edits) > self::MOST) {

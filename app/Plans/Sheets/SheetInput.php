@@ -43,7 +43,9 @@ final readonly class SheetInput
             $row = $this->row($cells, $known[$id] ?? [], "{$this->sheet->pointer}/".($id === '' ? count($rows) : $id), $errors);
             $entry = ['id' => $id === '' ? FreeId::of($this->sheet->name, [...$taken, ...array_keys($known)]) : $id] + $row;
             $taken[] = $entry['id'];
-            in_array($entry, $this->sheet->shipped) ?: $rows[] = $entry;
+            if (! in_array($entry, $this->sheet->shipped)) {
+                $rows[] = $entry;
+            }
         }
         if ($errors !== []) {
             throw ValidationException::withMessages($errors);

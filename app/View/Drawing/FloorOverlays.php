@@ -194,14 +194,16 @@ final readonly class FloorOverlays
             foreach ($survey->isChain ? [] : array_slice($survey->fit->points, 0, $survey->corners) as $i => $at) {
                 [$e, $point] = [$survey->fit->ellipse($i), $room->motion->apply($at)];
                 $grown = 10 * ErrorEllipse::SURE * Sheet::UNITS;
-                $e->majorM < 1e-6 ?: $all[] = [
-                    'x' => $this->sheet->x($point),
-                    'y' => $this->sheet->y($point),
-                    'rx' => round(min(200.0, $e->majorM * $grown), 1),
-                    'ry' => round(min(200.0, max(1.0, $e->minorM * $grown)), 1),
-                    'turn' => round(-rad2deg(atan2($e->along->y, $e->along->x) + $room->motion->turnRad), 1),
-                    'words' => TapeBook::letter($i).' ±'.$this->reader->metres(ErrorEllipse::SURE * $e->majorM),
-                ];
+                if ($e->majorM >= 1e-6) {
+                    $all[] = [
+                        'x' => $this->sheet->x($point),
+                        'y' => $this->sheet->y($point),
+                        'rx' => round(min(200.0, $e->majorM * $grown), 1),
+                        'ry' => round(min(200.0, max(1.0, $e->minorM * $grown)), 1),
+                        'turn' => round(-rad2deg(atan2($e->along->y, $e->along->x) + $room->motion->turnRad), 1),
+                        'words' => TapeBook::letter($i).' ±'.$this->reader->metres(ErrorEllipse::SURE * $e->majorM),
+                    ];
+                }
             }
         }
 

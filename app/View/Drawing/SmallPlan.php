@@ -40,7 +40,9 @@ final readonly class SmallPlan
         $path = static fn (array $points): string => 'M'.implode('L', array_map($at, $points));
         $windows = '';
         foreach ($room->openings as $opening) {
-            $opening->kind !== OpeningKind::Window ?: $windows .= $path([$room->lineOf($opening)->from, $room->lineOf($opening)->to]);
+            if ($opening->kind === OpeningKind::Window) {
+                $windows .= $path([$room->lineOf($opening)->from, $room->lineOf($opening)->to]);
+            }
         }
         $box = implode(
             ' ',

@@ -77,16 +77,19 @@ final readonly class SoundOverlays
     {
         $marks = [];
         foreach ($this->situation->ears() as $ear) {
-            $ear->isBoom() || $ear->worn === Ears::PAIR ?: $marks[] = $this->mark($ear->at->floor(), $ear->name);
+            if (! ($ear->isBoom() || $ear->worn === Ears::PAIR)) {
+                $marks[] = $this->mark($ear->at->floor(), $ear->name);
+            }
         }
         foreach ($this->situation->setup->setup->list('pairs') as $pair) {
             [$x, $y] = [$pair->number('x_m'), $pair->number('y_m')];
-            $x === null
-                || $y === null ?: array_push(
+            if (! ($x === null || $y === null)) {
+                array_push(
                     $marks,
                     $this->mark(new Vec2($x - 0.09, $y), ''),
                     $this->mark(new Vec2($x + 0.09, $y), $pair->text('name')),
                 );
+            }
         }
 
         return $marks;

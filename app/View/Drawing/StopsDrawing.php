@@ -65,7 +65,9 @@ final readonly class StopsDrawing
             foreach (Isolines::at($this->grid, $level) as [[$a, $b], [$c, $d]]) {
                 $path .= 'M'.$this->at($a, $b).'L'.$this->at($c, $d);
             }
-            $path === '' ?: $lines[] = ['stops' => ($level > 0 ? '+' : ($level < 0 ? '−' : '')).abs($level), 'path' => $path];
+            if ($path !== '') {
+                $lines[] = ['stops' => ($level > 0 ? '+' : ($level < 0 ? '−' : '')).abs($level), 'path' => $path];
+            }
         }
 
         return $lines;

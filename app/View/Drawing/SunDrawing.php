@@ -89,7 +89,9 @@ final class SunDrawing
         $points = [];
         for ($time = $this->from; $time <= $this->to; $time += 900) {
             $altitude = $this->study->sun($time)->altitudeRad;
-            $altitude < deg2rad(-8) ?: $points[] = round($this->x($time), 1).' '.$this->y($altitude);
+            if ($altitude >= deg2rad(-8)) {
+                $points[] = round($this->x($time), 1).' '.$this->y($altitude);
+            }
         }
 
         return 'M'.implode('L', $points);
@@ -120,7 +122,9 @@ final class SunDrawing
         $day = $this->study->day;
         $rows = [];
         $window = $this->view->window();
-        $window === null ?: $rows[] = ['you record', 'record', [$window]];
+        if ($window !== null) {
+            $rows[] = ['you record', 'record', [$window]];
+        }
         $names = array_column(array_map(static fn ($o): array => [$o->id, $o->name], $this->view->place->rooms->openings), 1, 0);
         foreach ($this->study->throughWindows() as $id => $spans) {
             $rows[] = ['sun in the '.$names[$id], 'window', $spans];
@@ -130,9 +134,15 @@ final class SunDrawing
         }
         $rows[] = ['steady', 'steady', $this->study->steady($this->view->spots()[0][1] ?? null)];
         $low = [];
-        $day->sunrise === null || $day->goldenMorningEnds === null ?: $low[] = [$day->sunrise, $day->goldenMorningEnds];
-        $day->sunset === null || $day->goldenEveningBegins === null ?: $low[] = [$day->goldenEveningBegins, $day->sunset];
-        $low === [] ?: $rows[] = ['golden light', 'golden', $low];
+        if (! ($day->sunrise === null || $day->goldenMorningEnds === null)) {
+            $low[] = [$day->sunrise, $day->goldenMorningEnds];
+        }
+        if (! ($day->sunset === null || $day->goldenEveningBegins === null)) {
+            $low[] = [$day->goldenEveningBegins, $day->sunset];
+        }
+        if ($low !== []) {
+            $rows[] = ['golden light', 'golden', $low];
+        }
 
         return array_map(fn (
             array $r,

@@ -26,7 +26,9 @@ final readonly class DepthOfField
             'The f-number' => $fNumber,
             'The circle of confusion' => $confusionMm,
         ] as $what => $value) {
-            $value > 0 ?: throw ImpossibleOptics::notPositive($what);
+            if ($value <= 0) {
+                throw ImpossibleOptics::notPositive($what);
+            }
         }
         $this->focalM = $focalMm / 1000;
         $this->confusionM = $confusionMm / 1000;

@@ -14,8 +14,12 @@ final readonly class FieldOfView
     /** @throws ImpossibleOptics if a length is not positive */
     public function __construct(public float $widthMm, public float $heightMm, public float $focalMm)
     {
-        min($widthMm, $heightMm) > 0 ?: throw ImpossibleOptics::notPositive('The sensor');
-        $focalMm > 0 ?: throw ImpossibleOptics::notPositive('The focal length');
+        if (min($widthMm, $heightMm) <= 0) {
+            throw ImpossibleOptics::notPositive('The sensor');
+        }
+        if ($focalMm <= 0) {
+            throw ImpossibleOptics::notPositive('The focal length');
+        }
     }
 
     /** The largest window of an aspect (width over height) inside this area. */

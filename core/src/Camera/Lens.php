@@ -45,7 +45,9 @@ final readonly class Lens implements Part
             $node->flag('own', false),
             $node->rest(),
         );
-        $lens->longestMm >= $lens->shortestMm ?: $node->wrong('focal_max_mm', 'must not be shorter than the shortest focal length');
+        if ($lens->longestMm < $lens->shortestMm) {
+            $node->wrong('focal_max_mm', 'must not be shorter than the shortest focal length');
+        }
 
         return $lens;
     }

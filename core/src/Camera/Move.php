@@ -46,12 +46,13 @@ final readonly class Move implements Part
         );
         foreach ($move->marks as $i => $mark) {
             $before = $move->marks[$i - 1] ?? null;
-            $before === null
-                || $mark->atS > $before->atS ?: $node->wrong(
+            if (! ($before === null || $mark->atS > $before->atS)) {
+                $node->wrong(
                     "marks/$i/at_s",
                     'must come after the mark before it, at {before}',
                     ['before' => Quantity::of($before->atS, Unit::Second)],
                 );
+            }
         }
 
         return $move;

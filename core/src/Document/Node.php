@@ -248,8 +248,12 @@ final class Node
     {
         $all = [];
         foreach ($this->object($key)->values as $name => $value) {
-            is_bool($value) ?: $this->wrong($key.'/'.self::escaped((string) $name), 'must be true or false');
-            $value !== true ?: $all[] = (string) $name;
+            if (! is_bool($value)) {
+                $this->wrong($key.'/'.self::escaped((string) $name), 'must be true or false');
+            }
+            if ($value === true) {
+                $all[] = (string) $name;
+            }
         }
 
         return $all;

@@ -104,7 +104,11 @@ final class LightFigures
             [$low, $high] = [0.05, 8 * $distance];
             for ($i = 0; $i < 40; $i++) {
                 $middle = ($low + $high) / 2;
-                $lux($middle) > $here * 2 ** $stops ? $low = $middle : $high = $middle;
+                if ($lux($middle) > $here * 2 ** $stops) {
+                    $low = $middle;
+                } else {
+                    $high = $middle;
+                }
             }
 
             return $low;

@@ -35,7 +35,9 @@ final class PlaceFigures
             );
         }
         $noise = Noise::together(array_map(static fn ($n): float => $n->number('level_dba') ?? 0.0, $view->noises()));
-        $noise === null ?: $all[] = $one('noise', Quantity::of($noise, Unit::LevelA), 'L = 10·log₁₀ Σ 10^(Lᵢ/10)', 'energies add');
+        if ($noise !== null) {
+            $all[] = $one('noise', Quantity::of($noise, Unit::LevelA), 'L = 10·log₁₀ Σ 10^(Lᵢ/10)', 'energies add');
+        }
         $day = $view->study()?->day;
         if ($day !== null) {
             $clock = static fn (?float $time): string => $time === null ? 'none' : $day->site->clock($time);

@@ -43,7 +43,9 @@ final readonly class Support implements Part
             $node->flag('own', false),
             $node->rest(),
         );
-        $support->highestM >= $lowest ?: $node->wrong('highest_m', 'must not be below the lowest height');
+        if ($support->highestM < $lowest) {
+            $node->wrong('highest_m', 'must not be below the lowest height');
+        }
 
         return $support;
     }

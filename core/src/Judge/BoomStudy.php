@@ -50,7 +50,9 @@ final readonly class BoomStudy
                 (string) $camera,
             );
             $cost = $without === null ? 0.0 : Boom::costDb($nearest->distanceM, $without->distanceM);
-            $cost < 0.1 ?: $costs[(string) $camera] = $cost;
+            if ($cost >= 0.1) {
+                $costs[(string) $camera] = $cost;
+            }
         }
 
         return $costs;

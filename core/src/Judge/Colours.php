@@ -33,12 +33,14 @@ final readonly class Colours
     {
         $all = [];
         foreach ($this->setup->setup->list('colours') as $sample) {
-            $sample->text('colour') === '' ?: $all[$sample->id] = [
-                'name' => $sample->text('name'),
-                'on' => $sample->text('on'),
-                'hex' => $sample->text('colour'),
-                'colour' => Colour::hex($sample->text('colour')),
-            ];
+            if ($sample->text('colour') !== '') {
+                $all[$sample->id] = [
+                    'name' => $sample->text('name'),
+                    'on' => $sample->text('on'),
+                    'hex' => $sample->text('colour'),
+                    'colour' => Colour::hex($sample->text('colour')),
+                ];
+            }
         }
 
         return $all;

@@ -51,8 +51,12 @@ final class Consequences
             'microphones',
             ['count' => (string) ($heads + ($brief->schools->of('microphone') === 'boom-only' ? 0 : 1)), 'heads' => (string) $heads],
         ];
-        $brief->schools->of('coverage') === 'one-take' ? $all[] = ['one-take', []] : null;
-        $talk || $brief->schools->of('microphone') !== 'body-first' ? null : $all[] = ['body-in-music', []];
+        if ($brief->schools->of('coverage') === 'one-take') {
+            $all[] = ['one-take', []];
+        }
+        if (! ($talk || $brief->schools->of('microphone') !== 'body-first')) {
+            $all[] = ['body-in-music', []];
+        }
 
         return $all;
     }
@@ -77,11 +81,15 @@ final class Consequences
                 ],
             ];
         }
-        $brief->schools->of('support') === 'handheld' && $hands < 2 ? $all[] = ['handheld-alone', []] : null;
-        in_array($brief->schools->of('lamps'), ['five-or-six', 'ten'], true) && $hands < 3
-            ? $all[] = ['many-lamps', ['hands' => (string) $hands]]
-            : null;
-        $brief->schools->of('haze') !== 'none' ? $all[] = ['haze', []] : null;
+        if ($brief->schools->of('support') === 'handheld' && $hands < 2) {
+            $all[] = ['handheld-alone', []];
+        }
+        if (in_array($brief->schools->of('lamps'), ['five-or-six', 'ten'], true) && $hands < 3) {
+            $all[] = ['many-lamps', ['hands' => (string) $hands]];
+        }
+        if ($brief->schools->of('haze') !== 'none') {
+            $all[] = ['haze', []];
+        }
 
         return $all;
     }
@@ -98,7 +106,9 @@ final class Consequences
             }
             $share = min(1.0, $w / $h / $plan->brief->aspect());
             $name = ['name' => $one->text('name')];
-            $share < 0.999 ? $all[] = ['narrower', $name + ['share' => Quantity::share($share)]] : null;
+            if ($share < 0.999) {
+                $all[] = ['narrower', $name + ['share' => Quantity::share($share)]];
+            }
             $wanted = $one->number('width_px');
             if ($wanted !== null) {
                 $spare = $recorded * $share / $wanted;
@@ -111,8 +121,8 @@ final class Consequences
         $rates = array_unique(
             array_filter(array_map(static fn (Record $r): ?float => $r->number('fps'), $plan->brief->list('deliverables'))),
         );
-        count($rates) > 1
-            ? $all[] = [
+        if (count($rates) > 1) {
+            $all[] = [
                 'rates',
                 [
                     'rates' => implode(
@@ -120,18 +130,18 @@ final class Consequences
                         array_map(static fn (float $r): string => rtrim(rtrim(number_format($r, 3), '0'), '.'), $rates),
                     ),
                 ],
-            ]
-            : null;
+            ];
+        }
         foreach ($rates as $rate) {
-            abs($rate - $plan->setups[0]->metering->fps) > 0.01
-                ? $all[] = [
+            if (abs($rate - $plan->setups[0]->metering->fps) > 0.01) {
+                $all[] = [
                     'rate',
                     [
                         'rate' => rtrim(rtrim(number_format($rate, 3), '0'), '.'),
                         'camera' => rtrim(rtrim(number_format($plan->setups[0]->metering->fps, 3), '0'), '.'),
                     ],
-                ]
-                : null;
+                ];
+            }
         }
 
         return $all;
@@ -145,12 +155,18 @@ final class Consequences
         if ($day === null || $day->text('from') === '' || $day->text('to') === '') {
             $all[] = ['no-hours', []];
         }
-        $plan->brief->schools->of('hour') === 'after-dark' ? $all[] = ['after-dark', []] : null;
+        if ($plan->brief->schools->of('hour') === 'after-dark') {
+            $all[] = ['after-dark', []];
+        }
         foreach ($plan->brief->list('topics') as $topic) {
-            $topic->text('picture') === '' ? $all[] = ['topic', ['topic' => $topic->text('name')]] : null;
+            if ($topic->text('picture') === '') {
+                $all[] = ['topic', ['topic' => $topic->text('name')]];
+            }
         }
         foreach ($plan->brief->list('references') as $reference) {
-            $reference->text('agreed_by') === '' ? $all[] = ['reference', ['reference' => $reference->text('name')]] : null;
+            if ($reference->text('agreed_by') === '') {
+                $all[] = ['reference', ['reference' => $reference->text('name')]];
+            }
         }
 
         return $all;

@@ -86,9 +86,9 @@ final readonly class LinkReach
         $walls = [];
         foreach ($situation->setup->room->faces as $wall) {
             $id = $surfaces->of($wall->id);
-            $wall->line->crosses($line)
-                ? $walls[$wall->name ?: $wall->id] = RadioPath::wallDb(isset($materials[$id]) ? $materials[$id]->name : $id)
-                : null;
+            if ($wall->line->crosses($line)) {
+                $walls[$wall->name ?: $wall->id] = RadioPath::wallDb(isset($materials[$id]) ? $materials[$id]->name : $id);
+            }
         }
 
         return $walls;

@@ -104,19 +104,23 @@ final class PlaceView
         $heard = [];
         foreach (Material::BANDS_HZ as $band => $hz) {
             $seconds = $clap?->number("t_$hz");
-            $seconds === null ?: $heard[$band] = $seconds;
+            if ($seconds !== null) {
+                $heard[$band] = $seconds;
+            }
         }
         $surfaces = $this->place->space->surfaces;
         $covers = ['on a wall' => $materials[$surfaces->walls] ?? null, 'on the floor' => $materials[$surfaces->floor] ?? null];
         $hung = [];
         foreach ($this->setup?->list('treatments') ?? [] as $one) {
-            isset($materials[$one->text('material')])
-                ? $hung[] = [$one->number('area_m2') ?? 0.0, $materials[$one->text('material')], $covers[$one->text('hung')] ?? null]
-                : null;
+            if (isset($materials[$one->text('material')])) {
+                $hung[] = [$one->number('area_m2') ?? 0.0, $materials[$one->text('material')], $covers[$one->text('hung')] ?? null];
+            }
         }
         // A black cloth that hangs for the light takes sound as well.
         foreach ($this->setup->furniture ?? [] as $thing) {
-            ($thing->reflects ?? 1.0) > 0.1 ?: $hung[] = [$thing->widthM * $thing->heightM, $materials['black-cloth'], null];
+            if (($thing->reflects ?? 1.0) <= 0.1) {
+                $hung[] = [$thing->widthM * $thing->heightM, $materials['black-cloth'], null];
+            }
         }
 
         return $room->measured($heard)->with($hung);
@@ -133,7 +137,9 @@ final class PlaceView
             $loads = [];
             foreach ($setup->lights as $light) {
                 $fixture = $this->plan->kit->fixtures[$light->fixture];
-                $fixture->battery || $fixture->watts <= 0 ?: $loads[] = [$light->name, $fixture->watts];
+                if (! ($fixture->battery || $fixture->watts <= 0)) {
+                    $loads[] = [$light->name, $fixture->watts];
+                }
             }
             $most = array_sum(array_column($loads, 1)) > array_sum(array_column($most, 1)) ? $loads : $most;
         }

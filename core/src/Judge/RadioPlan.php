@@ -45,7 +45,9 @@ final readonly class RadioPlan
         $carriers = [];
         foreach ($this->links as $link) {
             $mhz = $link->number('set_mhz');
-            $mhz === null ?: $carriers[$link->id] = (int) round(1000 * $mhz);
+            if ($mhz !== null) {
+                $carriers[$link->id] = (int) round(1000 * $mhz);
+            }
         }
 
         return $carriers;
@@ -66,7 +68,9 @@ final readonly class RadioPlan
         $all = [];
         foreach ($this->setup->location->list('occupied') as $part) {
             [$from, $to] = [$part->number('from_mhz'), $part->number('to_mhz')];
-            $from === null || $to === null ?: $all[] = [(int) floor(1000 * $from), (int) ceil(1000 * $to), $part->text('name')];
+            if (! ($from === null || $to === null)) {
+                $all[] = [(int) floor(1000 * $from), (int) ceil(1000 * $to), $part->text('name')];
+            }
         }
 
         return $all;

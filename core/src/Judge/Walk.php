@@ -47,7 +47,9 @@ final class Walk
         $walks = [];
         foreach ($situation->setup->setup->list('walks') as $row) {
             $walk = self::of($situation, $row);
-            $walk === null ?: $walks[] = $walk;
+            if ($walk !== null) {
+                $walks[] = $walk;
+            }
         }
 
         return $walks;

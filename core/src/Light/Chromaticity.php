@@ -83,7 +83,9 @@ final readonly class Chromaticity
     public function bounced(float $lux, array $gives, float $direct, float $bounced, bool $forGood = false): array
     {
         $off = static function (float $light, float $share) use ($direct, $bounced, $forGood): float {
-            $share < 1.0 || ! $forGood ?: throw ImpossibleLight::unswallowed();
+            if (! ($share < 1.0 || ! $forGood)) {
+                throw ImpossibleLight::unswallowed();
+            }
 
             return $light * ($direct + $bounced * ($forGood ? $share / (1 - $share) : $share));
         };

@@ -31,7 +31,9 @@ final readonly class Loss
     /** Two layers that throw light to and fro between them: the share that gets through both. */
     public static function sandwich(float $one, float $gives, float $other, float $givesToo): float
     {
-        $gives * $givesToo < 1.0 ?: throw ImpossibleLight::unswallowed();
+        if ($gives * $givesToo >= 1.0) {
+            throw ImpossibleLight::unswallowed();
+        }
 
         return $one * $other / (1 - $gives * $givesToo);
     }

@@ -92,7 +92,9 @@ final readonly class Penumbra
         $way = $edge->minus($from);
         $along = $screen[1]->unit();
         $across = $way->cross($along);
-        abs($across) > 1e-9 * $way->length() ?: throw ImpossibleLight::unmet();
+        if (abs($across) <= 1e-9 * $way->length()) {
+            throw ImpossibleLight::unmet();
+        }
         $gap = $screen[0]->minus($from);
 
         return $gap->cross($way) / $across;

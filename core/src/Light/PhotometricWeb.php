@@ -41,11 +41,14 @@ final readonly class PhotometricWeb implements Part
         );
         [$horizontal, $candela] = [[], []];
         foreach ($planes as $i => [$deg, $values]) {
-            count($values) === count($vertical)
-                && $values !== [] ?: $node->wrong("planes/$i/candela", 'must hold a value for each vertical angle');
+            if (! (count($values) === count($vertical) && $values !== [])) {
+                $node->wrong("planes/$i/candela", 'must hold a value for each vertical angle');
+            }
             [$horizontal[], $candela[]] = [$deg, $values === [] ? [0.0] : $values];
         }
-        $vertical !== [] && $horizontal !== [] ?: $node->wrong('planes', 'must hold one plane of angles at least');
+        if (! ($vertical !== [] && $horizontal !== [])) {
+            $node->wrong('planes', 'must hold one plane of angles at least');
+        }
 
         return new self(
             $vertical === [] ? [0.0] : $vertical,

@@ -28,10 +28,14 @@ final class Radiosity
     public static function balance(array $exchange, array $areas, array $gives, array $own, float $still = self::STILL): array
     {
         foreach ($gives as $share) {
-            $share >= 0.0 && $share <= 1.0 ?: throw ImpossibleLight::reflecting($share);
+            if (! ($share >= 0.0 && $share <= 1.0)) {
+                throw ImpossibleLight::reflecting($share);
+            }
         }
         foreach ($own as $one) {
-            $one >= 0.0 && is_finite($one) ?: throw ImpossibleLight::negative('What a surface gives');
+            if (! ($one >= 0.0 && is_finite($one))) {
+                throw ImpossibleLight::negative('What a surface gives');
+            }
         }
         [$back, $lux, $before] = [$own, array_fill(0, count($own), 0.0), INF];
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {

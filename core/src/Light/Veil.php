@@ -16,9 +16,9 @@ final readonly class Veil
     /** @throws ImpossibleLight if the shares are none, or add to more than there is */
     public function __construct(public float $direct, public float $scattered)
     {
-        $direct >= 0.0
-            && $scattered >= 0.0
-            && $direct + $scattered <= 1.0 + 1e-9 ?: throw ImpossibleLight::reflecting($direct + $scattered);
+        if (! ($direct >= 0.0 && $scattered >= 0.0 && $direct + $scattered <= 1.0 + 1e-9)) {
+            throw ImpossibleLight::reflecting($direct + $scattered);
+        }
     }
 
     /** This one with another before it: what the first lets through, by the second. */

@@ -50,7 +50,9 @@ final class Dangling
                     $isLost = $list->goesAlong();
                 }
             }
-            $isLost ?: $kept[] = $row;
+            if (! $isLost) {
+                $kept[] = $row;
+            }
         }
 
         return $kept;

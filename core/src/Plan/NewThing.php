@@ -86,20 +86,26 @@ final readonly class NewThing
         $other = array_values(array_filter($setup->subjects(), static fn (Person $p): bool => $p->id !== $id))[0] ?? null;
         $values = [];
         foreach ($setup->setup->people as $person) {
-            $person->looksAt === $id ? $values["$base/subjects/$person->id/looks_at"] = null : null;
+            if ($person->looksAt === $id) {
+                $values["$base/subjects/$person->id/looks_at"] = null;
+            }
         }
         foreach ($setup->setup->moves as $move) {
-            $move->camera === $id ? $values["$base/moves/$move->id"] = null : null;
+            if ($move->camera === $id) {
+                $values["$base/moves/$move->id"] = null;
+            }
             foreach ($move->camera === $id ? [] : $move->marks as $mark) {
-                $mark->subject === $id ? $values["$base/moves/$move->id/marks/$mark->id/subject"] = null : null;
+                if ($mark->subject === $id) {
+                    $values["$base/moves/$move->id/marks/$mark->id/subject"] = null;
+                }
             }
         }
         foreach (SetupList::cases() as $list) {
             foreach ($list->rows($setup->setup) as $row) {
                 foreach (array_keys($list->refers()) as $column) {
-                    $row->text($column) === $id
-                        ? $values["$base/$list->value/$row->id".($list->goesAlong() ? '' : "/$column")] = null
-                        : null;
+                    if ($row->text($column) === $id) {
+                        $values["$base/$list->value/$row->id".($list->goesAlong() ? '' : "/$column")] = null;
+                    }
                 }
             }
         }
@@ -109,7 +115,9 @@ final readonly class NewThing
             }
             if ($camera->aim->subject === $id) {
                 $values["$base/cameras/$camera->id/aim/subject"] = $other?->id;
-                $other === null ? $values["$base/cameras/$camera->id/aim/mode"] = 'free' : null;
+                if ($other === null) {
+                    $values["$base/cameras/$camera->id/aim/mode"] = 'free';
+                }
             }
         }
         foreach (['lights' => $setup->setup->lights, 'microphones' => $setup->setup->booms] as $list => $things) {

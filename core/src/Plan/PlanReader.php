@@ -37,7 +37,9 @@ final class PlanReader
         $kit = Kit::read($root->object('kit'));
         $scouting = Scouting::read($root->object('scouting'));
         foreach (['locations' => $locations, 'setups' => $setups] as $key => $list) {
-            $list !== [] ?: $root->wrong($key, 'must hold at least one');
+            if ($list === []) {
+                $root->wrong($key, 'must hold at least one');
+            }
         }
         $problems->raise();
         assert($locations !== [] && $setups !== []);

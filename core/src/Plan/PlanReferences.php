@@ -70,13 +70,13 @@ final class PlanReferences
         $this->once($at, [...$rooms->walls, ...$rooms->openings, ...$rooms->built, ...$rooms->outlets]);
         foreach ($rooms->all as $i => $one) {
             foreach (array_slice($rooms->all, $i + 1) as $other) {
-                $one->room->floor->overlaps($other->room->floor)
-                    ? $this->wrong(
+                if ($one->room->floor->overlaps($other->room->floor)) {
+                    $this->wrong(
                         $at,
                         'puts {one} over {other}: look at the wall and the offset that join it',
                         ['one' => $other->name, 'other' => $one->name ?: 'the first room'],
-                    )
-                    : null;
+                    );
+                }
             }
         }
     }
@@ -182,11 +182,13 @@ final class PlanReferences
             );
         }
         $widest = ($lens->widestT ?? 0) * ($kit->reducers[$camera->reducer ?? '']->factor ?? 1.0);
-        $camera->tStop >= $widest - 0.005 ?: $this->wrong(
-            "$at/t_stop",
-            'opens no further than {widest} on this lens',
-            ['widest' => Quantity::of($widest, Unit::TStop)],
-        );
+        if ($camera->tStop < $widest - 0.005) {
+            $this->wrong(
+                "$at/t_stop",
+                'opens no further than {widest} on this lens',
+                ['widest' => Quantity::of($widest, Unit::TStop)],
+            );
+        }
     }
 
     /** @param  array<string, object>  $people */
@@ -194,7 +196,9 @@ final class PlanReferences
     {
         $camera = array_column($setup->cameras, null, 'id')[$move->camera] ?? null;
         $lens = $this->plan->kit->lenses[$camera->lens ?? ''] ?? null;
-        $camera !== null ?: $this->wrong("$at/camera", 'must name a camera of this setup; “{id}” is none', ['id' => $move->camera]);
+        if ($camera === null) {
+            $this->wrong("$at/camera", 'must name a camera of this setup; “{id}” is none', ['id' => $move->camera]);
+        }
         $this->once("$at/marks", $move->marks);
         foreach ($move->marks as $i => $mark) {
             $this->known("$at/marks/$i/subject", $mark->subject, $people, 'a person of this setup');
@@ -251,32 +255,42 @@ final class PlanReferences
     {
         $seen = [];
         foreach ($things as $thing) {
-            isset($seen[$thing->id]) ? $this->wrong($at, 'holds the id “{id}” twice', ['id' => $thing->id]) : $seen[$thing->id] = true;
+            if (isset($seen[$thing->id])) {
+                $this->wrong($at, 'holds the id “{id}” twice', ['id' => $thing->id]);
+            } else {
+                $seen[$thing->id] = true;
+            }
         }
     }
 
     /** @param  array<string, object>  $among */
     private function known(string $at, ?string $id, array $among, string $what): void
     {
-        $id === null || isset($among[$id]) ?: $this->wrong($at, 'must name {what}; “{id}” is none', ['what' => $what, 'id' => $id]);
+        if (! ($id === null || isset($among[$id]))) {
+            $this->wrong($at, 'must name {what}; “{id}” is none', ['what' => $what, 'id' => $id]);
+        }
     }
 
     private function inside(string $at, Rooms $room, Vec2 $place): void
     {
-        $room->contains($place) ?: $this->wrong(
-            $at,
-            'is outside the room, {gap} beyond its wall',
-            ['gap' => Quantity::metres($room->borderDistanceTo($place))],
-        );
+        if (! $room->contains($place)) {
+            $this->wrong(
+                $at,
+                'is outside the room, {gap} beyond its wall',
+                ['gap' => Quantity::metres($room->borderDistanceTo($place))],
+            );
+        }
     }
 
     private function under(string $at, Rooms $room, Vec2 $place, float $heightM): void
     {
-        $heightM <= $room->heightAt($place) ?: $this->wrong(
-            $at,
-            'is above the ceiling at {height}',
-            ['height' => Quantity::metres($room->heightAt($place))],
-        );
+        if ($heightM > $room->heightAt($place)) {
+            $this->wrong(
+                $at,
+                'is above the ceiling at {height}',
+                ['height' => Quantity::metres($room->heightAt($place))],
+            );
+        }
     }
 
     /** @param  array<string, Quantity|string|int|float>  $arguments */

@@ -75,7 +75,9 @@ final readonly class Refit
         foreach (SetupList::placed() as $list) {
             foreach ($list->of($setup) as $thing) {
                 $place = SetupList::place($thing);
-                $place === null ?: $places["/setups/$setup->id/$list->value/$thing->id/"] = $place;
+                if ($place !== null) {
+                    $places["/setups/$setup->id/$list->value/$thing->id/"] = $place;
+                }
             }
         }
         foreach (['cameras' => $setup->cameras, 'lights' => $setup->lights, 'microphones' => $setup->booms] as $list => $things) {
@@ -96,12 +98,16 @@ final readonly class Refit
         }
         foreach ($heights as $at => [$place, $height]) {
             $ceiling = $room->heightAt($room->contains($place) ? $place : self::inside($room, $place));
-            $height <= $ceiling ?: $values["{$at}height_m"] = round($ceiling - self::UNDER_CEILING_M, 3);
+            if ($height > $ceiling) {
+                $values["{$at}height_m"] = round($ceiling - self::UNDER_CEILING_M, 3);
+            }
         }
         // The colour of a wall that is gone goes with it.
         $shown = array_column([...$setup->people, ...$setup->furniture, ...$room->walls], 'id');
         foreach (SetupList::Colours->rows($setup) as $sample) {
-            in_array($sample->text('on'), ['', ...$shown], true) ?: $values["/setups/$setup->id/colours/$sample->id"] = null;
+            if (! in_array($sample->text('on'), ['', ...$shown], true)) {
+                $values["/setups/$setup->id/colours/$sample->id"] = null;
+            }
         }
 
         return $values;

@@ -39,7 +39,9 @@ final readonly class Scouting implements Part
         $stops = [];
         $flags = $node->object('stops');
         foreach (self::CRITERIA as $criterion) {
-            $flags->flag($criterion, false) ? $stops[] = $criterion : null;
+            if ($flags->flag($criterion, false)) {
+                $stops[] = $criterion;
+            }
         }
 
         return new self(

@@ -17,7 +17,9 @@ final readonly class ShootInfo implements Part
     public static function read(Node $node): self
     {
         $info = new self($node->id(), $node->text('title'), $node->date('date'), $node->rest());
-        trim($info->title) !== '' ?: $node->wrong('title', 'must not be empty');
+        if (trim($info->title) === '') {
+            $node->wrong('title', 'must not be empty');
+        }
 
         return $info;
     }

@@ -38,12 +38,14 @@ final readonly class Ground
         $this->blocks = array_map(static fn (Obstacle $o): array => [$o->footprint, $o->baseM, $o->topM], $scene->obstacles());
         $keepOff = [];
         foreach ($this->room->openings as $opening) {
-            ! $opening->wayOut ?: $keepOff[] = $this->room->clearWay($opening, $wayOutM);
+            if ($opening->wayOut) {
+                $keepOff[] = $this->room->clearWay($opening, $wayOutM);
+            }
         }
         foreach (Footprint::allOf($scene) as $print) {
-            in_array($print->kind, [ThingKind::Light, ThingKind::Boom], true)
-                ? $keepOff[] = Polygon::circle($print->centre, 0.6 * $print->radiusM)
-                : null;
+            if (in_array($print->kind, [ThingKind::Light, ThingKind::Boom], true)) {
+                $keepOff[] = Polygon::circle($print->centre, 0.6 * $print->radiusM);
+            }
         }
         $this->keepOff = $keepOff;
         $windows = [];

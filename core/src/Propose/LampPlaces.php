@@ -78,7 +78,9 @@ final class LampPlaces
                                 $body->eyes->z + $distance * tan(deg2rad($over)),
                                 $body,
                             );
-                            $lamp === null ?: $spots[] = new LampSpot($lamp, $sign, $this->quick($lamp, $body, $dark, $deg, $over));
+                            if ($lamp !== null) {
+                                $spots[] = new LampSpot($lamp, $sign, $this->quick($lamp, $body, $dark, $deg, $over));
+                            }
                         }
                     }
                 }
@@ -146,7 +148,9 @@ final class LampPlaces
                         $score = $one === null || $this->stand->shinesIntoALens($one)
                             ? -INF
                             : ($side === $sign ? 1.0 : 0.0) - abs($deg - 145) / 60 - abs($distance - 1.8) / 3 - abs($height - 2.3) / 3;
-                        $score <= $best ?: [$best, $lamp] = [$score, $one];
+                        if ($score > $best) {
+                            [$best, $lamp] = [$score, $one];
+                        }
                     }
                 }
             }

@@ -88,12 +88,14 @@ final readonly class LightScore
             $reasons[] = new Reason('leads', min(1.0, 0.5 + $there), Quantity::share($there), 1.0);
         }
         $others = array_map(static fn (Person $p): float => $after->face($p->id)->light->stopsOver(), $after->setup->subjects());
-        count($others) < 2 ?: $reasons[] = new Reason(
-            'faces',
-            max(0.0, 1 - (max($others) - min($others)) / 2),
-            Quantity::of(max($others) - min($others), Unit::Stop),
-            2.0,
-        );
+        if (count($others) >= 2) {
+            $reasons[] = new Reason(
+                'faces',
+                max(0.0, 1 - (max($others) - min($others)) / 2),
+                Quantity::of(max($others) - min($others), Unit::Stop),
+                2.0,
+            );
+        }
         if ($this->schools->of('haze') !== 'none') {
             $behind = array_filter(
                 $after->scene->lamps,

@@ -113,7 +113,9 @@ final class LightSearch
         $best = [];
         foreach ($this->recipes($before) as $recipe) {
             $proposal = $this->best($recipe, $body, $before, $this->cameraSide($body), $broken);
-            $proposal === null ?: $best[] = $proposal;
+            if ($proposal !== null) {
+                $best[] = $proposal;
+            }
         }
         usort($best, static fn (Proposal $a, Proposal $b): int => $b->score <=> $a->score);
 
@@ -165,10 +167,16 @@ final class LightSearch
             $recipes[] = new LightRecipe('classic', -$side, $soft, 'lamp', $edge);
         }
         // Haze shows what comes from behind.
-        $schools->of('haze') === 'none' || $hard === null ?: $recipes[] = new LightRecipe('streaks', $side, $soft, 'none', $hard);
+        if (! ($schools->of('haze') === 'none' || $hard === null)) {
+            $recipes[] = new LightRecipe('streaks', $side, $soft, 'none', $hard);
+        }
         $book = $this->kit->book();
-        $book === null ?: $recipes[] = new LightRecipe('book-light', $side, [$book], 'black', $edge);
-        $hard === null ?: $recipes[] = new LightRecipe('hard', $side, [$hard], 'board', null);
+        if ($book !== null) {
+            $recipes[] = new LightRecipe('book-light', $side, [$book], 'black', $edge);
+        }
+        if ($hard !== null) {
+            $recipes[] = new LightRecipe('hard', $side, [$hard], 'board', null);
+        }
 
         return $schools->of('lamps') === 'one'
             ? array_map(
@@ -194,7 +202,9 @@ final class LightSearch
             ?: $this->places->keys($recipe->turned(), $body, $dark, $cameraSide)
         ) as $key) {
             $trial = $this->read($recipe, $body, $dark, $key, $key->sign ?? -$cameraSide);
-            $trial === null ?: $trials[] = $trial;
+            if ($trial !== null) {
+                $trials[] = $trial;
+            }
         }
         usort($trials, static fn (LightTrial $a, LightTrial $b): int => $b->score <=> $a->score);
         foreach ($trials as $trial) {
@@ -213,9 +223,13 @@ final class LightSearch
         $setup = $this->situation->setup;
         $lamps = $key === null ? [] : [$key->lamp];
         $fill = $recipe->fill === 'lamp' ? $this->places->fill($body, -$sign) : null;
-        $fill === null ?: $lamps[] = $fill;
+        if ($fill !== null) {
+            $lamps[] = $fill;
+        }
         $edge = $recipe->edge === null ? null : $this->places->edge($recipe->edge, $body, -$sign);
-        $edge === null ?: $lamps[] = $edge;
+        if ($edge !== null) {
+            $lamps[] = $edge;
+        }
         // Without what makes it another way of lighting, it is only the one with one lamp again.
         if (
             ($lamps === [] && $recipe->fill === 'none')

@@ -98,7 +98,9 @@ final readonly class BoomReach
         $all = [];
         foreach (self::grid() as [$turn, $rise]) {
             $one = self::along($scene, $boom, self::direction($scene, $boom, $turn, $rise), $marginM + $boom->model->diameterM / 2, '');
-            $one === null ?: $all[] = [$one->tip, $one->distanceM];
+            if ($one !== null) {
+                $all[] = [$one->tip, $one->distanceM];
+            }
         }
 
         return $all;
@@ -200,8 +202,12 @@ final readonly class BoomReach
                 if ($a < 0 && $b < 0) {
                     continue 2;
                 }
-                $a < 0 ? $in = max($in, $a / ($a - $b)) : null;
-                $b < 0 ? $out = min($out, $a / ($a - $b)) : null;
+                if ($a < 0) {
+                    $in = max($in, $a / ($a - $b));
+                }
+                if ($b < 0) {
+                    $out = min($out, $a / ($a - $b));
+                }
             }
             if ($in < $out) {
                 return false;

@@ -42,14 +42,26 @@ final class Cover
             $y -= $ey;
             $z -= $ez;
             $ahead = $x * $fx + $y * $fy + $z * $fz;
-            $ahead >= $near ?: $near = $ahead;
-            $ahead <= $far ?: $far = $ahead;
+            if ($ahead < $near) {
+                $near = $ahead;
+            }
+            if ($ahead > $far) {
+                $far = $ahead;
+            }
             if ($ahead >= LensView::NEAR_M) {
                 [$across, $up] = [($x * $rx + $y * $ry) / $ahead, ($x * $ux + $y * $uy + $z * $uz) / $ahead];
-                $across >= $left ?: $left = $across;
-                $across <= $right ?: $right = $across;
-                $up >= $bottom ?: $bottom = $up;
-                $up <= $top ?: $top = $up;
+                if ($across < $left) {
+                    $left = $across;
+                }
+                if ($across > $right) {
+                    $right = $across;
+                }
+                if ($up < $bottom) {
+                    $bottom = $up;
+                }
+                if ($up > $top) {
+                    $top = $up;
+                }
             }
         }
         [$this->nearM, $this->farM] = [$near, $far];

@@ -45,7 +45,9 @@ final readonly class DaylightFit
             $miss = sqrt(
                 array_sum(array_map(static fn (float $o): float => ($o - $mean) ** 2, $off)) / count($off),
             ) + 0.02 * abs(log($tried, 2));
-            $miss >= $best ?: [$best, $sky, $room] = [$miss, 2 ** -$mean, $tried];
+            if ($miss < $best) {
+                [$best, $sky, $room] = [$miss, 2 ** -$mean, $tried];
+            }
         }
 
         return new self(max(0.02, min(20.0, $sky)), $room, array_map(static fn (array $t): array => [

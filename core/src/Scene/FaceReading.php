@@ -135,7 +135,9 @@ final readonly class FaceReading
             $lux[$id] = $seen[$id] * ($windows->diffuse($body->eyes, $towards)[$id] ?? 0.0) * (1 + $towards->dot($axis)) / 2;
         }
         $open = $windows->openSky($body->eyes);
-        $open <= 0.0 ?: $lux['sky'] = $open;
+        if ($open > 0.0) {
+            $lux['sky'] = $open;
+        }
         $seen['sky'] = 1.0;
         $sun = 0.0;
         // A stripe may end across a face: half by the eyes, half by the mouth.
@@ -174,7 +176,9 @@ final readonly class FaceReading
     {
         $lights = [];
         foreach ($this->byLamp as $id => $lux) {
-            $lux <= 0.0 ?: $lights[] = [$lux, $this->scene->lamps[$id]->colour()];
+            if ($lux > 0.0) {
+                $lights[] = [$lux, $this->scene->lamps[$id]->colour()];
+            }
         }
         if ($lights !== [] && $this->byRoom > 0.0) {
             $lights[] = [$this->byRoom, Chromaticity::mixed($lights)];
@@ -184,12 +188,13 @@ final readonly class FaceReading
             $sun = match ($id) {
                 'sun' => 1.0, 'room' => $this->scene->room()->sunShare, default => 0.0,
             };
-            $lux <= 0.0
-                || $day === null ?: array_push(
+            if (! ($lux <= 0.0 || $day === null)) {
+                array_push(
                     $lights,
                     [$sun * $lux, Chromaticity::planckian($day->sunKelvin())],
                     [(1 - $sun) * $lux, Chromaticity::daylight($day->weather->skyKelvin())],
                 );
+            }
         }
 
         return $lights === [] ? null : Chromaticity::mixed($lights);

@@ -41,7 +41,11 @@ final class Figure
         $figure->head();
         $figure->trunk();
         foreach ([1.0, -1.0] as $side) {
-            $body->person->posture === Posture::Seated ? $figure->seatedLimbs($side) : $figure->standingLimbs($side);
+            if ($body->person->posture === Posture::Seated) {
+                $figure->seatedLimbs($side);
+            } else {
+                $figure->standingLimbs($side);
+            }
         }
 
         return [
@@ -75,9 +79,13 @@ final class Figure
         );
         $top = $person->seatHeightM;
         $block(0.0, 0.0, $widthM, 0.42, $top - 0.05, $top);
-        $backM < 0.05 ?: $block(-0.25, 0.0, $widthM, 0.08, $top - 0.05, $top + $backM);
+        if ($backM >= 0.05) {
+            $block(-0.25, 0.0, $widthM, 0.08, $top - 0.05, $top + $backM);
+        }
         foreach ([1.0, -1.0] as $side) {
-            $widthM < Person::ARMS_M ?: $block(-0.02, $side * ($widthM / 2 - 0.05), 0.1, 0.46, $top - 0.05, $top + 0.2);
+            if ($widthM >= Person::ARMS_M) {
+                $block(-0.02, $side * ($widthM / 2 - 0.05), 0.1, 0.46, $top - 0.05, $top + 0.2);
+            }
             foreach ([1.0, -1.0] as $end) {
                 $foot = $under->plus($ahead->times(0.18 * $end))->plus($ahead->left()->times($side * ($widthM / 2 - 0.04)));
                 $solids->limb($foot->at(0), $foot->at($top - 0.05), 0.018, 0.018, Material::Wood, 4);

@@ -108,7 +108,9 @@ final class FramePicture
         $given = [];
         foreach ($mirrored as $p) {
             $points = Convex::within($p->points, $frame);
-            count($points) < 3 ?: $given[] = new FramePolygon($pane->owner, $p->kind, $p->material, $points, $p->stops, $p->blur, $opacity);
+            if (count($points) >= 3) {
+                $given[] = new FramePolygon($pane->owner, $p->kind, $p->material, $points, $p->stops, $p->blur, $opacity);
+            }
         }
         array_splice($polygons, max($at) + 1, 0, $given);
 

@@ -246,7 +246,9 @@ final class Gear
         }
         $ahead = self::level($ahead);
         $top = self::foot($support, $load->floor(), $ahead)->at($load->z);
-        $support->asideM() <= 0.0 ?: $solids->limb($top, $load, 0.02, 0.02, Material::Metal, 4);
+        if ($support->asideM() > 0.0) {
+            $solids->limb($top, $load, 0.02, 0.02, Material::Metal, 4);
+        }
         $spread = min(max(0.05, $top->z - $floorM), max(0.25, 0.9 * $support->legRadiusM));
         $hub = $top->floor()->at($floorM + $spread);
         $solids->limb($hub, $top->z > $hub->z + 0.01 ? $top : $hub->plus(new Vec3(0, 0, 0.01)), 0.02, 0.016, Material::Metal, 4);

@@ -195,7 +195,9 @@ final readonly class Occlusion
                 $here = $nx * $from[0] + $ny * $from[1] + $nz * $from[2] - $d;
                 $there = $nx * $mx + $ny * $my + $nz * $mz - $d;
                 // A face's middle may lie on a wall, as a window's does: nothing of the room is between.
-                $here * $there >= -1e-9 && abs($there) >= $half || abs($there) < 1e-6 && $here > 0.0 ?: $before[] = $wall;
+                if (! ($here * $there >= -1e-9 && abs($there) >= $half || abs($there) < 1e-6 && $here > 0.0)) {
+                    $before[] = $wall;
+                }
             }
         }
         foreach ($scene->solids as $solid) {

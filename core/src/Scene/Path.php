@@ -95,7 +95,9 @@ final readonly class Path
         $best = [$line[0], $line[0]];
         foreach ($line as $i => $one) {
             foreach (array_slice($line, $i + 1) as $other) {
-                $one->distanceTo($other) <= $best[0]->distanceTo($best[1]) ?: $best = [$one, $other];
+                if ($one->distanceTo($other) > $best[0]->distanceTo($best[1])) {
+                    $best = [$one, $other];
+                }
             }
         }
 

@@ -46,7 +46,9 @@ final readonly class Reflection
                     continue;
                 }
                 $one = self::of($view, $mirror, $pane, $frame, (string) $owner, $shown, $there, $back);
-                $one->share <= Intrusions::LEAST_SHARE ?: $all[] = $one;
+                if ($one->share > Intrusions::LEAST_SHARE) {
+                    $all[] = $one;
+                }
             }
         }
 
@@ -79,7 +81,9 @@ final readonly class Reflection
                     : $share;
             }
             $area += $seen;
-            $seen <= 0.0 ?: $outlines[] = $part;
+            if ($seen > 0.0) {
+                $outlines[] = $part;
+            }
         }
 
         return new self($pane, $owner, min(1.0, $area / (4 * $view->cropX * $view->cropY)), $outlines);

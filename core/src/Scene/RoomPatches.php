@@ -76,7 +76,9 @@ final class RoomPatches
     public function ways(string $meter, \Closure $look): array
     {
         if (! isset($this->ways[$meter])) {
-            count($this->ways) < self::KEPT_WAYS ?: array_shift($this->ways);
+            if (count($this->ways) >= self::KEPT_WAYS) {
+                array_shift($this->ways);
+            }
             $this->ways[$meter] = $look();
         }
 
@@ -92,7 +94,9 @@ final class RoomPatches
     public function under(string $daylight, Shared $shared, \Closure $look): array
     {
         if (! isset($this->days[$daylight])) {
-            count($this->days) < self::KEPT_DAYS ?: array_shift($this->days);
+            if (count($this->days) >= self::KEPT_DAYS) {
+                array_shift($this->days);
+            }
             $numbers = $shared->numbers(hash('xxh128', "day $this->key $daylight"), static function () use ($look): array {
                 [$glow, $sunShare] = $look();
 
@@ -112,7 +116,9 @@ final class RoomPatches
         $key = "$from->x $from->y $from->z $patch $part";
         if (! array_key_exists($key, $this->met)) {
             $middle = $this->parts[$patch][$part]->middle;
-            count($this->met) < self::KEPT_SIGHTS ?: $this->met = [];
+            if (count($this->met) >= self::KEPT_SIGHTS) {
+                $this->met = [];
+            }
             $this->met[$key] = $this->isOpen($from, $middle) ? $this->between($from, $middle) : false;
         }
 

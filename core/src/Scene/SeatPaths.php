@@ -105,7 +105,11 @@ final readonly class SeatPaths
         }
         while ($most - $least > self::FINE_M) {
             $middle = ($least + $most) / 2;
-            $clears($middle) ? $least = $middle : $most = $middle;
+            if ($clears($middle)) {
+                $least = $middle;
+            } else {
+                $most = $middle;
+            }
         }
 
         return $least;

@@ -41,7 +41,9 @@ final readonly class Silhouettes
         $all = [];
         foreach ($this->scene->lamps as $id => $lamp) {
             foreach ($lamp->placement->on ? $throwers : [] as $owner => $solids) {
-                (string) $owner === $id ?: array_push($all, ...$this->by($lamp, (string) $owner, $solids));
+                if ((string) $owner !== $id) {
+                    array_push($all, ...$this->by($lamp, (string) $owner, $solids));
+                }
             }
         }
 

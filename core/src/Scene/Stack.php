@@ -106,7 +106,11 @@ final readonly class Stack
         }
         while (abs($blocked - $open) > 0.001) {
             $middle = ($open + $blocked) / 2;
-            $holds($middle) ? $open = $middle : $blocked = $middle;
+            if ($holds($middle)) {
+                $open = $middle;
+            } else {
+                $blocked = $middle;
+            }
         }
 
         return round($open, 3);

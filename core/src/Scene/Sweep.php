@@ -77,7 +77,11 @@ final class Sweep
     {
         while ($to - $from > self::FINE_S) {
             $middle = ($from + $to) / 2;
-            isset($this->seen($this->path->at($middle))[$key]) ? $to = $middle : $from = $middle;
+            if (isset($this->seen($this->path->at($middle))[$key])) {
+                $to = $middle;
+            } else {
+                $from = $middle;
+            }
         }
 
         return $to;

@@ -34,7 +34,9 @@ final readonly class BoomPlacement implements Part
 
     public static function read(Node $node): self
     {
-        $node->text('kind', 'boom') === 'boom' ?: $node->wrong('kind', 'must be boom; other microphones come later');
+        if ($node->text('kind', 'boom') !== 'boom') {
+            $node->wrong('kind', 'must be boom; other microphones come later');
+        }
 
         return new self(
             $node->id(),

@@ -140,7 +140,9 @@ final class Coordination
         while (count($this->taken) < $wanted) {
             $free = [];
             for (; $i < $count && count($free) < $among; $i++) {
-                $this->forbidden[$i] !== 0 ?: $free[] = $i;
+                if ($this->forbidden[$i] === 0) {
+                    $free[] = $i;
+                }
             }
             if ($free === []) {
                 break;
@@ -164,7 +166,9 @@ final class Coordination
     private function giveBack(): void
     {
         $last = array_pop($this->taken);
-        $last === null ?: $this->mark($last, -1);
+        if ($last !== null) {
+            $this->mark($last, -1);
+        }
     }
 
     private function take(int $f, int $by): void

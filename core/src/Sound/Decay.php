@@ -50,7 +50,9 @@ final readonly class Decay
         // First without what lies behind the cut, then with it, by the time just found.
         $curve = self::integral($energy, $peak, $knee, $noise, 0.0, $seconds);
         $first = self::time($curve, 20.0) ?? self::time($curve, 10.0);
-        $first === null ?: $curve = self::integral($energy, $peak, $knee, $noise, $first, $seconds);
+        if ($first !== null) {
+            $curve = self::integral($energy, $peak, $knee, $noise, $first, $seconds);
+        }
 
         return new self(
             $range,

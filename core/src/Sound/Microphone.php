@@ -39,10 +39,9 @@ final readonly class Microphone implements Part
     public static function read(Node $node): self
     {
         $bands = $node->numberList('pattern_bands', 6);
-        $bands === []
-            || count($bands) === 6
-            && min($bands) >= 0.0
-            && max($bands) <= 1.0 ?: $node->wrong('pattern_bands', 'must be six numbers from 0 to 1, for 125 Hz to 4 kHz');
+        if (! ($bands === [] || count($bands) === 6 && min($bands) >= 0.0 && max($bands) <= 1.0)) {
+            $node->wrong('pattern_bands', 'must be six numbers from 0 to 1, for 125 Hz to 4 kHz');
+        }
 
         return new self(
             $node->id(),

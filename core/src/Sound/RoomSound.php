@@ -69,7 +69,11 @@ final readonly class RoomSound
                 if ($opening->wall === $wall->id && ($through || $opening->kind === OpeningKind::Window)) {
                     $pane = $opening->widthM * ($opening->headM - $opening->sillM);
                     $area = max(0.0, $area - $pane);
-                    $through ? $way += $pane : $glass += $pane;
+                    if ($through) {
+                        $way += $pane;
+                    } else {
+                        $glass += $pane;
+                    }
                 }
             }
             $surfaces[$wall->id] = [$area, $pick($room->surfaces->of($wall->id))];

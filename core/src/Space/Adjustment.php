@@ -25,7 +25,9 @@ final class Adjustment
      */
     public static function solve(array $sketch, array $readings): SurveyFit
     {
-        count($sketch) >= 3 ?: throw UnsolvedSurvey::tooFew();
+        if (count($sketch) < 3) {
+            throw UnsolvedSurvey::tooFew();
+        }
         $points = self::pinned($sketch);
         [$normal, $right, $sum] = self::equations($points, $readings);
         $base = Matrix::factored($normal)->left > 0 ? self::HOLD : 0.0;
@@ -45,7 +47,9 @@ final class Adjustment
                 break;
             }
         }
-        is_finite($sum) ?: throw UnsolvedSurvey::diverged();
+        if (! is_finite($sum)) {
+            throw UnsolvedSurvey::diverged();
+        }
         $left = Matrix::factored($normal)->left;
 
         return new SurveyFit($points, $readings, Matrix::factored($normal, $left > 0 ? self::HOLD : 0.0)->inverse(), $left);

@@ -50,7 +50,9 @@ final readonly class Blunder
         $alike = $least + self::ALIKE * max(1.0, $fit->redundancy > 1 ? $least / ($fit->redundancy - 1) : 1.0);
         $may = [];
         foreach ($misfits as $i => $misfit) {
-            $misfit > $alike ?: $may[$i] = $without[$i];
+            if ($misfit <= $alike) {
+                $may[$i] = $without[$i];
+            }
         }
 
         return new self($may);

@@ -45,14 +45,18 @@ final readonly class Ceiling implements Part
             foreach ($points as $point) {
                 $slopes[$point->slope][] = $point;
             }
-            $slopes !== [] ?: $node->wrong('points', 'of a sloped ceiling: tape its height at three places at least');
+            if ($slopes === []) {
+                $node->wrong('points', 'of a sloped ceiling: tape its height at three places at least');
+            }
             foreach ($slopes as $slope => $on) {
                 $plane = count($on) < 3 ? null : self::plane($on);
-                $plane !== null ?: $node->wrong(
-                    'points',
-                    'of slope {slope} must be three or more that do not lie on one line',
-                    ['slope' => (string) $slope],
-                );
+                if ($plane === null) {
+                    $node->wrong(
+                        'points',
+                        'of slope {slope} must be three or more that do not lie on one line',
+                        ['slope' => (string) $slope],
+                    );
+                }
                 $planes[] = $plane ?? [$heightM, 0.0, 0.0];
                 foreach ($on as $point) {
                     $worst = max($worst, abs(self::height($plane ?? [$point->heightM, 0.0, 0.0], $point->at) - $point->heightM));
@@ -112,7 +116,9 @@ final readonly class Ceiling implements Part
                 static fn (array $p): Vec3 => new Vec3($p[0], $p[1], self::height($plane, new Vec2($p[0], $p[1]))),
                 $points,
             );
-            count($corners) < 3 ?: $faces[] = $corners;
+            if (count($corners) >= 3) {
+                $faces[] = $corners;
+            }
         }
 
         return $faces;

@@ -39,7 +39,9 @@ final readonly class JoinedRoom implements Part
             Room::read($node->object('space')),
             $node->rest(),
         );
-        $joined->space->wall($joined->wall) !== null ?: $node->wrong('wall', 'is not a wall of this room');
+        if ($joined->space->wall($joined->wall) === null) {
+            $node->wrong('wall', 'is not a wall of this room');
+        }
 
         return $joined;
     }

@@ -48,7 +48,9 @@ final readonly class Opening implements Part
             $node->choice('curtain', Curtain::class, Curtain::None),
             $node->rest(),
         );
-        $opening->headM > $opening->sillM ?: $node->wrong('head_m', 'must be above the sill');
+        if ($opening->headM <= $opening->sillM) {
+            $node->wrong('head_m', 'must be above the sill');
+        }
 
         return $opening;
     }

@@ -249,7 +249,9 @@ final readonly class Room implements Part
             );
         }
         foreach ($this->outlets as $i => $outlet) {
-            $this->wall($outlet->wall) !== null ?: $node->wrong("outlets/$i/wall", 'is not a wall of this room');
+            if ($this->wall($outlet->wall) === null) {
+                $node->wrong("outlets/$i/wall", 'is not a wall of this room');
+            }
         }
     }
 }

@@ -49,7 +49,9 @@ final readonly class Rooms
             array_push($outlets, ...$one->room->outlets);
         }
         foreach ($this->panels() as $panel) {
-            $panel->stops() ? $faces[] = $panel->wall : null;
+            if ($panel->stops()) {
+                $faces[] = $panel->wall;
+            }
         }
         [$this->walls, $this->openings, $this->built, $this->outlets, $this->faces] = [$walls, $openings, $built, $outlets, $faces];
         $this->heightM = max(array_map(static fn (PlacedRoom $r): float => $r->room->heightM, $all));

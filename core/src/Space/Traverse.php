@@ -30,13 +30,17 @@ final readonly class Traverse
     public static function through(array $lengthsM, array $turnsRad): self
     {
         $count = count($lengthsM);
-        $count >= 3 ?: throw UnsolvedSurvey::tooFew();
+        if ($count < 3) {
+            throw UnsolvedSurvey::tooFew();
+        }
         $angular = 2 * M_PI - array_sum($turnsRad);
         $perimeter = array_sum($lengthsM);
 
         [$open, $bearing, $at] = [[], M_PI / 2, new Vec2(0, 0)];
         foreach ($lengthsM as $i => $length) {
-            $length > 0.0 ?: throw UnsolvedSurvey::notALength('Wall '.($i + 1));
+            if ($length <= 0.0) {
+                throw UnsolvedSurvey::notALength('Wall '.($i + 1));
+            }
             $open[] = $at;
             $at = $at->plus(Vec2::towards($bearing)->times($length));
             $bearing -= $turnsRad[$i] + $angular / $count;

@@ -60,7 +60,9 @@ final readonly class Underlay implements Part
     public function scaled(Vec2 $one, Vec2 $other, float $apartM): array
     {
         $drawn = $one->distanceTo($other);
-        $drawn > 0.01 ?: throw UnsolvedSurvey::notALength('The distance between two points that are one');
+        if ($drawn <= 0.01) {
+            throw UnsolvedSurvey::notALength('The distance between two points that are one');
+        }
         $factor = $apartM / $drawn;
         $place = $one->plus($this->place->minus($one)->times($factor));
 

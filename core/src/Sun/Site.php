@@ -31,7 +31,9 @@ final readonly class Site implements Part
     public static function read(Node $node): self
     {
         $zone = $node->text('time_zone', 'UTC', 60);
-        in_array($zone, \DateTimeZone::listIdentifiers(), true) ?: $node->wrong('time_zone', 'must be a time zone such as Europe/Oslo');
+        if (! in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
+            $node->wrong('time_zone', 'must be a time zone such as Europe/Oslo');
+        }
 
         return new self(
             $node->number('latitude_deg', -90, 90, Unit::Degree),

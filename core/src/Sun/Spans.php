@@ -22,12 +22,16 @@ final class Spans
             $is = $isSo($next);
             if ($is !== $was) {
                 $change = self::change($isSo, $time, $next, $was);
-                $began === null ?: $spans[] = [$began, $change];
+                if ($began !== null) {
+                    $spans[] = [$began, $change];
+                }
                 $began = $is ? $change : null;
             }
             $was = $is;
         }
-        $began === null ?: $spans[] = [$began, $to];
+        if ($began !== null) {
+            $spans[] = [$began, $to];
+        }
 
         return $spans;
     }

@@ -270,7 +270,9 @@ final readonly class SunInRoom
         $shares = [0.0, 1.0];
         foreach ([$near, $far] as $limit) {
             $share = is_finite($da) && abs($db - $da) > 1e-12 ? ($limit - $da) / ($db - $da) : -1.0;
-            $share > 0 && $share < 1 ? $shares[] = $share : null;
+            if ($share > 0 && $share < 1) {
+                $shares[] = $share;
+            }
         }
         sort($shares);
         $patches = [];

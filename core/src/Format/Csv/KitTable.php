@@ -76,7 +76,9 @@ final class KitTable
         foreach (Table::read($csv) as $line => $cells) {
             $kind = $cells['kind'] ?? '';
             $list = self::KINDS[$kind] ?? throw UnreadableFile::atLine($line, 'kind must be '.implode(', ', array_keys(self::KINDS)).'.');
-            ($cells['id'] ?? '') !== '' ?: throw UnreadableFile::atLine($line, 'an id is needed, to know it again by.');
+            if (($cells['id'] ?? '') === '') {
+                throw UnreadableFile::atLine($line, 'an id is needed, to know it again by.');
+            }
             $model = $lists[$list][$cells['id']] ?? [];
             foreach ($cells as $head => $text) {
                 if ($head !== 'kind' && $text !== '') {
@@ -89,7 +91,9 @@ final class KitTable
             $lists[$list][$cells['id']] = $model;
             $found++;
         }
-        $found > 0 ?: throw UnreadableFile::without('line of gear');
+        if ($found <= 0) {
+            throw UnreadableFile::without('line of gear');
+        }
 
         return array_map(array_values(...), $lists);
     }

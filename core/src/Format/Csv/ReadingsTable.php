@@ -23,8 +23,12 @@ final class ReadingsTable
         $found = [];
         foreach (Table::read($csv) as $line => $cells) {
             $list = $cells['list'] ?? '';
-            in_array($list, self::LISTS, true) ?: throw UnreadableFile::atLine($line, 'list must be '.implode(', ', self::LISTS).'.');
-            ($cells['name'] ?? '') !== '' ?: throw UnreadableFile::atLine($line, 'a reading needs a name: where it was taken, or of what.');
+            if (! in_array($list, self::LISTS, true)) {
+                throw UnreadableFile::atLine($line, 'list must be '.implode(', ', self::LISTS).'.');
+            }
+            if (($cells['name'] ?? '') === '') {
+                throw UnreadableFile::atLine($line, 'a reading needs a name: where it was taken, or of what.');
+            }
             $entry = [];
             foreach ($cells as $head => $text) {
                 if ($head === 'list' || $text === '') {
@@ -41,7 +45,9 @@ final class ReadingsTable
             }
             $found[$list][] = $entry;
         }
-        $found !== [] ?: throw UnreadableFile::without('reading');
+        if ($found === []) {
+            throw UnreadableFile::without('reading');
+        }
 
         return $found;
     }

@@ -26,23 +26,27 @@ final class ScanTable
     public static function read(string $csv): array
     {
         $lines = preg_split('/\r\n|\r|\n/', trim($csv)) ?: [];
-        count($lines) <= self::MOST_LINES ?: throw UnreadableFile::saying(
-            'The scan has more than '.number_format(self::MOST_LINES).' lines.',
-        );
+        if (count($lines) > self::MOST_LINES) {
+            throw UnreadableFile::saying(
+                'The scan has more than '.number_format(self::MOST_LINES).' lines.',
+            );
+        }
         $scan = [];
         foreach ($lines as $i => $line) {
             $cells = array_map(static fn (string $c): string => trim($c, " \t\"'"), preg_split('/[;\t]|,(?=\s*-?\d)/', trim($line)) ?: []);
             if (! is_numeric($cells[0] ?? '') || ! is_numeric($cells[1] ?? '')) {
                 // A heading may stand before the numbers, nothing between them.
-                $scan === [] && $i < 20
-                    ? null
-                    : throw UnreadableFile::atLine($i + 1, 'a frequency and a level belong here, as 470.125,-92.5.');
+                if (! ($scan === [] && $i < 20)) {
+                    throw UnreadableFile::atLine($i + 1, 'a frequency and a level belong here, as 470.125,-92.5.');
+                }
 
                 continue;
             }
             $scan[] = [self::mhz((float) $cells[0], $i + 1), (float) $cells[1]];
         }
-        count($scan) >= 10 ?: throw UnreadableFile::saying('This is no scan: lines with a frequency and a level are wanted, ten at least.');
+        if (count($scan) < 10) {
+            throw UnreadableFile::saying('This is no scan: lines with a frequency and a level are wanted, ten at least.');
+        }
         sort($scan);
 
         return self::parts($scan);

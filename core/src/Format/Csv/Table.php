@@ -23,26 +23,38 @@ final class Table
      */
     public static function read(string $csv): iterable
     {
-        strlen($csv) <= self::MOST_BYTES ?: throw UnreadableFile::saying('The table is larger than 4 MB: cut it, or bring it in parts.');
-        substr_count($csv, "\n") <= self::MOST_LINES ?: throw UnreadableFile::atLine(
-            self::MOST_LINES,
-            'a table may have 5000 lines at most.',
-        );
+        if (strlen($csv) > self::MOST_BYTES) {
+            throw UnreadableFile::saying('The table is larger than 4 MB: cut it, or bring it in parts.');
+        }
+        if (substr_count($csv, "\n") > self::MOST_LINES) {
+            throw UnreadableFile::atLine(
+                self::MOST_LINES,
+                'a table may have 5000 lines at most.',
+            );
+        }
         $lines = preg_split('/\R/', str_starts_with($csv, "\xEF\xBB\xBF") ? substr($csv, 3) : $csv) ?: [];
         $first = $lines[0] ?? '';
         $separator = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
         $heads = array_map(static fn (?string $h): string => mb_strtolower(trim((string) $h)), str_getcsv($first, $separator, '"', ''));
         foreach ($heads as $head) {
-            ! is_numeric($head) ?: throw UnreadableFile::atLine(1, "“{$head}” is no heading: the first line names the columns.");
+            if (is_numeric($head)) {
+                throw UnreadableFile::atLine(1, "“{$head}” is no heading: the first line names the columns.");
+            }
         }
-        count(array_filter($heads)) > 1 ?: throw UnreadableFile::without('header of columns');
-        count($lines) <= self::MOST_LINES ?: throw UnreadableFile::atLine(self::MOST_LINES, 'a table may have 5000 lines at most.');
+        if (count(array_filter($heads)) <= 1) {
+            throw UnreadableFile::without('header of columns');
+        }
+        if (count($lines) > self::MOST_LINES) {
+            throw UnreadableFile::atLine(self::MOST_LINES, 'a table may have 5000 lines at most.');
+        }
         foreach (array_slice($lines, 1, preserve_keys: true) as $i => $line) {
             if (trim($line) === '') {
                 continue;
             }
             $cells = array_map(static fn (?string $c): string => trim((string) $c), str_getcsv($line, $separator, '"', ''));
-            count($cells) <= count($heads) ?: throw UnreadableFile::atLine($i + 1, 'more cells than the header has columns.');
+            if (count($cells) > count($heads)) {
+                throw UnreadableFile::atLine($i + 1, 'more cells than the header has columns.');
+            }
             yield $i + 1 => array_combine($heads, array_pad($cells, count($heads), ''));
         }
     }

@@ -91,7 +91,9 @@ final class TapeBookTable
                 default => throw UnreadableFile::atLine($line, 'kind must be wall, tie or angle.'),
             };
         }
-        count($book['walls']) >= 3 ?: throw UnreadableFile::without('three walls');
+        if (count($book['walls']) < 3) {
+            throw UnreadableFile::without('three walls');
+        }
 
         return $book;
     }

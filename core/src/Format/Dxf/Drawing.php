@@ -70,10 +70,11 @@ final class Drawing
     /** @throws UnreadableFile if it is none, its units are not known, or it holds too much */
     public static function read(string $dxf, float $metresAUnit): self
     {
-        str_contains($dxf, 'ENTITIES')
-            && substr_count($dxf, "\n") + substr_count($dxf, "\r") > 8 ?: throw UnreadableFile::without(
+        if (! (str_contains($dxf, 'ENTITIES') && substr_count($dxf, "\n") + substr_count($dxf, "\r") > 8)) {
+            throw UnreadableFile::without(
                 'drawing that can be read: save it as ASCII DXF, R12',
             );
+        }
         $drawing = new self($metresAUnit);
         $names = '';
         foreach (self::pairs($dxf) as [$code, $value]) {
@@ -156,9 +157,11 @@ final class Drawing
 
     private function counted(): void
     {
-        ++$this->count <= self::MOST ?: throw UnreadableFile::saying(
-            'The drawing holds more than '.number_format(self::MOST).' lines: save the walls alone.',
-        );
+        if (++$this->count > self::MOST) {
+            throw UnreadableFile::saying(
+                'The drawing holds more than '.number_format(self::MOST).' lines: save the walls alone.',
+            );
+        }
     }
 
     /**
@@ -167,9 +170,11 @@ final class Drawing
      */
     private function placed(string $block, \Closure $to, string $layer, int $deep): array
     {
-        $deep <= self::DEEPEST ?: throw UnreadableFile::saying(
-            "The drawing’s block “{$block}” holds blocks more than ".self::DEEPEST.' deep: explode them first.',
-        );
+        if ($deep > self::DEEPEST) {
+            throw UnreadableFile::saying(
+                "The drawing’s block “{$block}” holds blocks more than ".self::DEEPEST.' deep: explode them first.',
+            );
+        }
         $paths = [];
         foreach ($this->blocks[$block] ?? [] as $entity) {
             // In a block, layer 0 is the layer of its insert.
@@ -178,9 +183,11 @@ final class Drawing
                 continue;
             }
             if ($entity->kind === 'INSERT') {
-                max($entity->columns, $entity->rows) <= 1 ?: throw UnreadableFile::saying(
-                    "The drawing inserts the block “{$entity->name}” in rows and columns: explode it first.",
-                );
+                if (max($entity->columns, $entity->rows) > 1) {
+                    throw UnreadableFile::saying(
+                        "The drawing inserts the block “{$entity->name}” in rows and columns: explode it first.",
+                    );
+                }
                 array_push($paths, ...$this->placed($entity->name, static fn (Vec2 $p): Vec2 => $to($entity->placed($p)), $on, $deep + 1));
 
                 continue;

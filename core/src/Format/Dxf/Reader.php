@@ -39,10 +39,12 @@ final class Reader
             throw UnreadableFile::saying("The walls hold a $unread, which is not read: draw them as lines, polylines and arcs.");
         }
         $corners ??= self::outline($scaled) ?? throw UnreadableFile::without('closed outline of walls');
-        count($corners) <= self::MOST_WALLS ?: throw UnreadableFile::saying(
-            'The outline has '.count($corners).' corners; a room may have '.self::MOST_WALLS
-                .'. Draw curved walls as a few straight pieces.',
-        );
+        if (count($corners) > self::MOST_WALLS) {
+            throw UnreadableFile::saying(
+                'The outline has '.count($corners).' corners; a room may have '.self::MOST_WALLS
+                    .'. Draw curved walls as a few straight pieces.',
+            );
+        }
         if ((new Polygon($corners))->signedArea() < 0) {
             $corners = array_reverse($corners);
         }
@@ -160,8 +162,9 @@ final class Reader
             $before = $points[($i + count($points) - 1) % count($points)];
             $after = $points[($i + 1) % count($points)];
             // A point on the way is no corner.
-            $point->distanceTo($before) < 1e-6
-                || abs($point->minus($before)->unit()->cross($after->minus($point)->unit())) < 1e-6 ?: $clean[] = $point;
+            if (! ($point->distanceTo($before) < 1e-6 || abs($point->minus($before)->unit()->cross($after->minus($point)->unit())) < 1e-6)) {
+                $clean[] = $point;
+            }
         }
 
         return count($clean) < 3 || ($best !== null && abs((new Polygon($clean))->signedArea()) <= abs((new Polygon($best))->signedArea()))

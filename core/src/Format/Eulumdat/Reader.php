@@ -34,11 +34,15 @@ final class Reader
     /** @throws UnreadableFile naming the line */
     public static function read(string $file): PhotometricWeb
     {
-        strlen($file) <= self::MOST_BYTES ?: throw UnreadableFile::atLine(
-            1,
-            'the file is larger than 4 MB; a lamp’s data are far smaller.',
-        );
-        ! str_contains($file, "\0") ?: throw UnreadableFile::atLine(1, 'this is not a text file.');
+        if (strlen($file) > self::MOST_BYTES) {
+            throw UnreadableFile::atLine(
+                1,
+                'the file is larger than 4 MB; a lamp’s data are far smaller.',
+            );
+        }
+        if (str_contains($file, "\0")) {
+            throw UnreadableFile::atLine(1, 'this is not a text file.');
+        }
 
         return (new self(preg_split('/\r\n|\r|\n/', rtrim($file)) ?: []))->web();
     }
@@ -67,7 +71,9 @@ final class Reader
             $watts += $this->number('the watts of a set');
         }
         $this->at = self::HEAD + self::SET * $sets + self::RATIOS;
-        $lumens > 0 ?: throw UnreadableFile::atLine(self::HEAD + 3, 'the lamps give no lumens.');
+        if ($lumens <= 0) {
+            throw UnreadableFile::atLine(self::HEAD + 3, 'the lamps give no lumens.');
+        }
         $c = $this->angles($planes, 'C', 360.0);
         $g = $this->angles($angles, 'G', 180.0);
         $candela = [];
@@ -76,7 +82,9 @@ final class Reader
                 $candela[$plane][] = max(0.0, $this->number('an intensity')) * $lumens * $factor / 1000;
             }
         }
-        $this->at === count($this->lines) ?: throw UnreadableFile::atLine($this->at + 1, 'there are more values than declared.');
+        if ($this->at !== count($this->lines)) {
+            throw UnreadableFile::atLine($this->at + 1, 'there are more values than declared.');
+        }
 
         return $this->all($symmetry, $c, $g, $candela, $watts, [$width > 0 ? $width : $length, $length], $lumens);
     }
@@ -138,9 +146,9 @@ final class Reader
         $angles = [];
         for ($i = 0; $i < $count; $i++) {
             $angle = $this->number("$which-angle ".($i + 1));
-            $angle > ($angles[$i - 1] ?? -INF)
-                && $angle >= 0
-                && $angle <= $most ?: throw UnreadableFile::atLine($this->at, "the $which-angles must ascend from 0 to ".(int) $most.'.');
+            if (! ($angle > ($angles[$i - 1] ?? -INF) && $angle >= 0 && $angle <= $most)) {
+                throw UnreadableFile::atLine($this->at, "the $which-angles must ascend from 0 to ".(int) $most.'.');
+            }
             $angles[] = $angle;
         }
 

@@ -36,19 +36,25 @@ final class Reader
     /** @throws UnreadableFile naming the line */
     public static function read(string $file): PhotometricWeb
     {
-        strlen($file) <= self::MOST_BYTES ?: throw UnreadableFile::atLine(
-            1,
-            'the file is larger than 4 MB; a lamp’s data are far smaller.',
-        );
-        ! str_contains($file, "\0") ?: throw UnreadableFile::atLine(1, 'this is not a text file.');
+        if (strlen($file) > self::MOST_BYTES) {
+            throw UnreadableFile::atLine(
+                1,
+                'the file is larger than 4 MB; a lamp’s data are far smaller.',
+            );
+        }
+        if (str_contains($file, "\0")) {
+            throw UnreadableFile::atLine(1, 'this is not a text file.');
+        }
         $lines = preg_split('/\r\n|\r|\n/', $file) ?: [];
         foreach ($lines as $i => $line) {
             if (str_starts_with(strtoupper(trim($line)), 'TILT=')) {
                 $tilt = strtoupper(trim(substr(trim($line), 5)));
-                in_array($tilt, ['NONE', 'INCLUDE'], true) ?: throw UnreadableFile::atLine(
-                    $i + 1,
-                    'tilt from another file cannot be read: TILT=NONE or TILT=INCLUDE is needed.',
-                );
+                if (! in_array($tilt, ['NONE', 'INCLUDE'], true)) {
+                    throw UnreadableFile::atLine(
+                        $i + 1,
+                        'tilt from another file cannot be read: TILT=NONE or TILT=INCLUDE is needed.',
+                    );
+                }
 
                 return (new self(self::words($lines, $i + 1), str_contains(strtoupper($lines[0]), 'LM-63-2019')))->web($tilt === 'INCLUDE');
             }
@@ -82,36 +88,45 @@ final class Reader
         [, , $multiplier] = $this->numbers(3, 'lamps, lumens and multiplier');
         $vertical = $this->count('the number of vertical angles', 1, self::MOST_ANGLES);
         $horizontal = $this->count('the number of horizontal angles', 1, self::MOST_ANGLES);
-        $vertical * $horizontal <= self::MOST_VALUES ?: throw UnreadableFile::atLine(
-            $this->line(),
-            'more values are declared than a lamp’s data can have.',
-        );
+        if ($vertical * $horizontal > self::MOST_VALUES) {
+            throw UnreadableFile::atLine(
+                $this->line(),
+                'more values are declared than a lamp’s data can have.',
+            );
+        }
         $type = $this->number('the photometric type');
-        (int) $type === 1 ?: throw UnreadableFile::atLine($this->line(), 'only type C photometry can be read.');
+        if ((int) $type !== 1) {
+            throw UnreadableFile::atLine($this->line(), 'only type C photometry can be read.');
+        }
         $unit = self::UNITS[$this->count('the unit of size, 1 for feet or 2 for metres', 1, 2)];
         // A negative size is a round one's diameter.
         $size = array_map(static fn (float $s): float => abs($s) * $unit, $this->numbers(3, 'width, length and height'));
         [$ballast, $next, $watts] = $this->numbers(3, 'ballast factor, its companion and watts');
         $v = $this->angles($vertical, 'vertical', 180.0);
-        in_array($v[0], [0.0, 90.0], true)
-            && in_array($v[count($v) - 1], [90.0, 180.0], true) ?: throw UnreadableFile::atLine(
+        if (! (in_array($v[0], [0.0, 90.0], true) && in_array($v[count($v) - 1], [90.0, 180.0], true))) {
+            throw UnreadableFile::atLine(
                 $this->line(),
                 "the vertical angles must begin at 0 or 90 and end at 90 or 180; they run from $v[0] to ".$v[count($v) - 1].'.',
             );
+        }
         $h = $this->angles($horizontal, 'horizontal', 360.0);
-        in_array([$h[0], $h[count($h) - 1]], self::AROUND, true) ?: throw UnreadableFile::atLine(
-            $this->line(),
-            "the horizontal angles must run from 0 to 0, 90, 180 or 360, or from 90 to 270; they run from $h[0] to ".$h[count($h) - 1].'.',
-        );
+        if (! in_array([$h[0], $h[count($h) - 1]], self::AROUND, true)) {
+            throw UnreadableFile::atLine(
+                $this->line(),
+                "the horizontal angles must run from 0 to 0, 90, 180 or 360, or from 90 to 270; they run from $h[0] to ".$h[count($h) - 1].'.',
+            );
+        }
         $factor = $multiplier * $ballast * ($this->hasGeneration ? 1.0 : $next);
         $candela = [];
         for ($i = 0; $i < $horizontal; $i++) {
             $candela[] = array_map(static fn (float $c): float => $c * $factor, $this->numbers($vertical, 'candela'));
         }
-        $this->at === count($this->tokens) ?: throw UnreadableFile::atLine(
-            $this->line(),
-            'there are more values than declared, beginning with “'.$this->tokens[$this->at][0].'”.',
-        );
+        if ($this->at !== count($this->tokens)) {
+            throw UnreadableFile::atLine(
+                $this->line(),
+                'there are more values than declared, beginning with “'.$this->tokens[$this->at][0].'”.',
+            );
+        }
         assert($candela !== []);
 
         return new PhotometricWeb($v, $h, $candela, $watts, [$size[0], $size[1]]);
@@ -124,9 +139,8 @@ final class Reader
         for ($i = 0; $i < $count; $i++) {
             $angle = $this->number("$which angle ".($i + 1));
             $before = $angles[$i - 1] ?? -INF;
-            $angle > $before
-                && $angle >= 0
-                && $angle <= $most ?: throw UnreadableFile::atLine(
+            if (! ($angle > $before && $angle >= 0 && $angle <= $most)) {
+                throw UnreadableFile::atLine(
                     $this->line(),
                     "the $which angles must ascend from 0 to ".(int) $most.": $angle follows ".(
                         $i === 0
@@ -134,6 +148,7 @@ final class Reader
                         : (string) $before
                     ).'.',
                 );
+            }
             $angles[] = $angle;
         }
 

@@ -31,12 +31,14 @@ final readonly class Reader
     /** @throws UnreadableFile in words that name what is wrong */
     public static function read(string $file): self
     {
-        strlen($file) <= self::MOST_BYTES ?: throw UnreadableFile::saying(
-            'The recording is larger than 40 MB: a clap and its tail are a few seconds.',
-        );
-        strlen($file) >= 44
-            && in_array(substr($file, 0, 4), ['RIFF', 'RF64'], true)
-            && substr($file, 8, 4) === 'WAVE' ?: throw UnreadableFile::saying('This is not a WAV recording.');
+        if (strlen($file) > self::MOST_BYTES) {
+            throw UnreadableFile::saying(
+                'The recording is larger than 40 MB: a clap and its tail are a few seconds.',
+            );
+        }
+        if (! (strlen($file) >= 44 && in_array(substr($file, 0, 4), ['RIFF', 'RF64'], true) && substr($file, 8, 4) === 'WAVE')) {
+            throw UnreadableFile::saying('This is not a WAV recording.');
+        }
         $format = $long = null;
         for ($at = 12; $at + 8 <= strlen($file); $at += 8 + $size + $size % 2) {
             $size = self::number('V', $file, $at + 4);
@@ -56,14 +58,18 @@ final readonly class Reader
                 }
             }
             if ($kind === 'data') {
-                $format !== null ?: throw UnreadableFile::saying('The recording says nothing about its format before its sound.');
+                if ($format === null) {
+                    throw UnreadableFile::saying('The recording says nothing about its format before its sound.');
+                }
                 $size = $size === self::ELSEWHERE && $long !== null ? $long : $size;
-                $at + 8 + $size <= strlen($file) ?: throw UnreadableFile::saying(
-                    'The recording is cut off: its header promises '.$size.' bytes of sound, and '.max(
-                        0,
-                        strlen($file) - $at - 8,
-                    ).' are there.',
-                );
+                if ($at + 8 + $size > strlen($file)) {
+                    throw UnreadableFile::saying(
+                        'The recording is cut off: its header promises '.$size.' bytes of sound, and '.max(
+                            0,
+                            strlen($file) - $at - 8,
+                        ).' are there.',
+                    );
+                }
 
                 return self::sound($file, $at + 8, $size, $format);
             }
@@ -75,23 +81,27 @@ final readonly class Reader
     private static function sound(string $file, int $from, int $size, array $format): self
     {
         [$code, $channels, $rate, $bits] = $format;
-        $channels >= 1
-            && $channels <= 16
-            && $rate >= 8000
-            && $rate <= 192_000 ?: throw UnreadableFile::saying("A recording of $channels channels at $rate Hz cannot be read.");
-        in_array([$code, $bits], [[1, 16], [1, 24], [1, 32], [3, 32]], true)
-            ?: throw UnreadableFile::saying(
+        if (! ($channels >= 1 && $channels <= 16 && $rate >= 8000 && $rate <= 192_000)) {
+            throw UnreadableFile::saying("A recording of $channels channels at $rate Hz cannot be read.");
+        }
+        if (! in_array([$code, $bits], [[1, 16], [1, 24], [1, 32], [3, 32]], true)) {
+            throw UnreadableFile::saying(
                 "A recording of $bits bits".($code === 1 ? '' : " in format $code").' cannot be read: 16, 24 or 32 bits, or 32-bit float.',
             );
+        }
         $frame = intdiv($bits, 8) * $channels;
         $frames = intdiv($size, $frame);
-        $frames > 0 ?: throw UnreadableFile::saying('The recording holds no sound.');
-        $frames <= self::MOST_SAMPLES ?: throw UnreadableFile::saying(
-            'The recording is '.round($frames / $rate).' seconds long; at this rate '.intdiv(
-                self::MOST_SAMPLES,
-                $rate,
-            ).' can be read. Cut out the clap and its tail.',
-        );
+        if ($frames <= 0) {
+            throw UnreadableFile::saying('The recording holds no sound.');
+        }
+        if ($frames > self::MOST_SAMPLES) {
+            throw UnreadableFile::saying(
+                'The recording is '.round($frames / $rate).' seconds long; at this rate '.intdiv(
+                    self::MOST_SAMPLES,
+                    $rate,
+                ).' can be read. Cut out the clap and its tail.',
+            );
+        }
         $samples = [];
         for ($done = 0; $done < $frames; $done += self::BLOCK_FRAMES) {
             $values = self::values(substr($file, $from + $done * $frame, min(self::BLOCK_FRAMES, $frames - $done) * $frame), $code, $bits);

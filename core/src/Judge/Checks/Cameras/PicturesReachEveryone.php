@@ -43,7 +43,9 @@ final class PicturesReachEveryone extends Rule
         foreach ($situation->setup->setup->list('views') as $view) {
             $camera = $situation->setup->cameras[$view->text('camera')] ?? null;
             $leads = in_array($view->text('by'), ['cable', 'wireless'], true);
-            $leads && $camera !== null ? $used[$camera->placement->id] = ($used[$camera->placement->id] ?? 0) + 1 : null;
+            if ($leads && $camera !== null) {
+                $used[$camera->placement->id] = ($used[$camera->placement->id] ?? 0) + 1;
+            }
             [$from, $screen] = [$view->number('from_m'), $view->number('screen_in')];
             $height = ($screen ?? 0.0) * self::INCH_M * 9 / hypot(16, 9);
             $case = match (true) {

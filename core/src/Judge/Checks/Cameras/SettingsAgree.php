@@ -87,7 +87,9 @@ final class SettingsAgree extends Rule
         foreach (['fps', 'shutter_deg', 'white_balance_k', 'profile'] as $field) {
             $usual = $settings === [] ? '' : self::print(self::like($settings, $field), $field);
             foreach ($settings as $id => $one) {
-                self::print($one, $field) === $usual ?: $odd[$id][] = $field;
+                if (self::print($one, $field) !== $usual) {
+                    $odd[$id][] = $field;
+                }
             }
         }
 

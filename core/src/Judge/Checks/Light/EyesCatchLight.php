@@ -78,13 +78,17 @@ final class EyesCatchLight extends Rule
         $face = $situation->face($person);
         $lights = [];
         foreach ($face->byLamp as $id => $lux) {
-            $lux <= 1.0 ?: $lights[$situation->name($id)] = [$situation->scene->lamps[$id]->centre(), $lux];
+            if ($lux > 1.0) {
+                $lights[$situation->name($id)] = [$situation->scene->lamps[$id]->centre(), $lux];
+            }
         }
         foreach ($situation->scene->windows()?->outlines() ?? [] as $id => $corners) {
-            ($face->byDay[$id] ?? 0.0) <= 1.0 ?: $lights['the '.$situation->name($id)] = [
-                Vec3::between($corners[0], $corners[2], 0.5),
-                $face->byDay[$id],
-            ];
+            if (($face->byDay[$id] ?? 0.0) > 1.0) {
+                $lights['the '.$situation->name($id)] = [
+                    Vec3::between($corners[0], $corners[2], 0.5),
+                    $face->byDay[$id],
+                ];
+            }
         }
 
         return $lights;

@@ -180,7 +180,9 @@ final class StandFitsItsPlace extends Rule
                 $print->centre->minus($other->centre),
             );
         }
-        $situation->setup->room->contains($print->centre) ?: $note($print->radiusM, '', new Vec2(0, 0));
+        if (! $situation->setup->room->contains($print->centre)) {
+            $note($print->radiusM, '', new Vec2(0, 0));
+        }
 
         return $worst;
     }

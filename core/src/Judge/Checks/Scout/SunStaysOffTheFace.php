@@ -99,7 +99,9 @@ final class SunStaysOffTheFace extends PlaceRule
                 );
             }
         }
-        count($all) < 2 ?: $ideas[] = new Mend('draw-curtains', ['windows' => implode(' and ', $names)], new Edit($all));
+        if (count($all) >= 2) {
+            $ideas[] = new Mend('draw-curtains', ['windows' => implode(' and ', $names)], new Edit($all));
+        }
 
         return $ideas;
     }

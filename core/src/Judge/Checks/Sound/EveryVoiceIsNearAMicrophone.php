@@ -58,7 +58,9 @@ final class EveryVoiceIsNearAMicrophone extends Rule
             [$best, $level] = [null, -INF];
             foreach ($heard as [$ear, $other]) {
                 $here = $ear->hears($voice->at, $voice->dbAt1m) - $ear->hears($other->at, $other->dbAt1m);
-                $here <= $level ?: [$best, $level] = [[$ear, $other], $here];
+                if ($here > $level) {
+                    [$best, $level] = [[$ear, $other], $here];
+                }
             }
             if ($best === null) {
                 yield $this->finding(
