@@ -15,6 +15,12 @@ use Psr\Clock\ClockInterface;
 /**
  * Simulated instruments: they measure a hidden true world with noise and bias, so that a reading can contradict the plan,
  * and sometimes they show nothing. The same question at the same minute gives the same answer.
+ *
+ * @phpstan-type World array{
+ *     corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float,
+ *     colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>,
+ *     air?: list<array{float, float, float}>, rings?: list<float>, up: float, cloud: float,
+ * }
  */
 final readonly class StandIns implements Instruments
 {
@@ -29,9 +35,7 @@ final readonly class StandIns implements Instruments
     private const CLAP = [1.6, 16_000];
 
     /**
-     * @param  array<string, array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, air?: list<array{float, float, float}>, rings?: list<float>, up: float, cloud: float}>
-     *     $worlds
-     *     by place; `*` is any other
+     * @param  array<string, World>  $worlds  by place; `*` is any other
      */
     public function __construct(private array $worlds, private string $seed, private ClockInterface $clock)
     {
@@ -174,7 +178,7 @@ final readonly class StandIns implements Instruments
     }
 
     /**
-     * @return array{corners?: array<string, array{float, float}>, light?: array<string, float>, daylight: float, lamps: float, colours?: array<string, array{float, float}>, noises?: array<string, float>, circuits?: array<string, float>, air?: list<array{float, float, float}>, rings?: list<float>, up: float, cloud: float}
+     * @return World
      */
     private function world(Location $place): array
     {

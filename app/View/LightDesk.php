@@ -134,7 +134,10 @@ final readonly class LightDesk
                 'lux' => $lux(array_sum($parts)),
                 'stops' => ($stops < 0 ? '−' : '+').number_format(abs($stops), 1),
                 'parts' => array_map(fn (string $by, float $value): array => [match ($by) {
-                    'around' => 'from all around', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => $this->situation->name($by)
+                    'around' => 'from all around',
+                    'sun' => 'the sun itself',
+                    'sky' => 'the open sky',
+                    default => $this->situation->name($by)
                 }, $lux($value)], array_map(
                     strval(...),
                     array_keys(array_filter($parts, static fn (float $v): bool => $v > 0.5)),

@@ -27,7 +27,8 @@ function figures(array $changes = []): array
 it('names a shot by how much of a person it holds', function (float $fieldM, string $name): void {
     expect(ShotSize::of($fieldM, 1.70)->value)->toBe($name);
 })->with([
-    [0.20, 'extreme close-up'], [0.26, 'close-up'], [0.47, 'close-up'], [0.48, 'medium close-up'], [0.71, 'medium close-up'], [0.72, 'medium'],
+    [0.20, 'extreme close-up'], [0.26, 'close-up'], [0.47, 'close-up'], [0.48, 'medium close-up'],
+    [0.71, 'medium close-up'], [0.72, 'medium'],
     [0.98, 'medium'], [0.99, 'cowboy'], [1.44, 'cowboy'], [1.45, 'full'], [2.29, 'full'], [2.30, 'wide'], [9.0, 'wide'],
 ]);
 
@@ -61,7 +62,10 @@ it('sets a face off by distance alone: no stop and no lens changes the blur of w
     [$as, $open] = [figures(), figures(['cameras/cam-a/t_stop' => 1.8])];
     $contrast = 'camera.cam-a.blur_contrast';
 
-    expect($open['camera.cam-a.background_blur'])->toBeGreaterThan($as['camera.cam-a.background_blur'])->and($open[$contrast])->toEqualWithDelta($as[$contrast], 1e-9)
+    expect($open['camera.cam-a.background_blur'])
+        ->toBeGreaterThan($as['camera.cam-a.background_blur'])
+        ->and($open[$contrast])
+        ->toEqualWithDelta($as[$contrast], 1e-9)
         // d/(s + d) against 0.1/(s + 0.1).
         ->and($as[$contrast])->toBeGreaterThan(3.0);
 });

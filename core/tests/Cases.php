@@ -32,7 +32,9 @@ final class Cases
         if (is_array($expected)) {
             foreach ($expected as $k => $value) {
                 $limits = is_string($k) ? ($tolerance['keys'][$k] ?? null) : null;
-                $deeper = $limits === null ? $tolerance : ['default' => $limits + ($tolerance['default'] ?? []), 'keys' => $tolerance['keys'] ?? []];
+                $deeper = $limits === null
+                    ? $tolerance
+                    : ['default' => $limits + ($tolerance['default'] ?? []), 'keys' => $tolerance['keys'] ?? []];
                 if (! is_array($got) || ! array_key_exists($k, $got)) {
                     return "$key/$k is missing";
                 }
@@ -76,7 +78,9 @@ final class Cases
         $document = self::document();
         foreach ($document['setups'] as $i => $setup) {
             $document['setups'][$i]['lights'] = array_slice($setup['lights'], 0, $setup['id'] === 'talk' ? 1 : 2);
-            $document['setups'][$i]['furniture'] = array_values(array_filter($setup['furniture'], static fn (array $f): bool => ! isset($f['reflects'])));
+            $document['setups'][$i]['furniture'] = array_values(
+                array_filter($setup['furniture'], static fn (array $f): bool => ! isset($f['reflects'])),
+            );
         }
 
         return self::changed($document, $changes);
@@ -85,7 +89,11 @@ final class Cases
     /** @return array<string, mixed> */
     public static function document(): array
     {
-        return json_decode((string) file_get_contents(__DIR__.'/../../database/demo/sallow-tide-mill.fineframe.json'), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(__DIR__.'/../../database/demo/sallow-tide-mill.fineframe.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 
     /**

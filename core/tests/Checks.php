@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace FineFrame\Tests;
 
 /**
- * The table of what every check says: by check, rows of a name, a plan, what is said of it, and numbers that the sentence prints. What is said is
+ * The table of what every check says: by check, rows of a name, a plan, what is said of it, and numbers that the sentence prints. What is
+ * said is
  * severity, case and whom it is about; nothing at all is said as an empty text. Last, the mend that is offered for it, where one
  * holds: its kind and its numbers.
  */

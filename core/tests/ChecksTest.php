@@ -39,7 +39,10 @@ function judges(string $check, Plans $plan, string $said, array $numbers): void
 /** What a mend does, and by how much. */
 function done(?Mend $mend): string
 {
-    $numbers = array_map(static fn (Quantity $q): string => $q->print(UnitSystem::Metric), array_filter($mend->arguments ?? [], static fn (mixed $a): bool => $a instanceof Quantity));
+    $numbers = array_map(
+        static fn (Quantity $q): string => $q->print(UnitSystem::Metric),
+        array_filter($mend->arguments ?? [], static fn (mixed $a): bool => $a instanceof Quantity),
+    );
 
     return trim($mend?->case.' '.implode(' ', $numbers));
 }
@@ -48,12 +51,17 @@ function mends(string $check, Plans $plan, string $said, string $done): void
 {
     [$judge, $setup] = [Judge::standard(), $plan->setup()];
     $verdicts = $judge->judge($setup);
-    $finding = array_values(array_filter($verdicts->findings, static fn (Finding $f): bool => $f->check === $check && told($f) === $said))[0];
+    $finding = array_values(
+        array_filter($verdicts->findings, static fn (Finding $f): bool => $f->check === $check && told($f) === $said),
+    )[0];
     $mend = $judge->mend($setup, $verdicts, $finding);
     expect(done($mend))->toBe($done);
     $after = $judge->judge($setup->after($mend->edit));
 
-    expect($after->find($finding->key())?->severity ?? Severity::Holds)->toBe(Severity::Holds)->and(array_diff($after->broken(), $verdicts->broken()))->toBe([]);
+    expect($after->find($finding->key())?->severity ?? Severity::Holds)
+        ->toBe(Severity::Holds)
+        ->and(array_diff($after->broken(), $verdicts->broken()))
+        ->toBe([]);
 }
 
 // By the check's name, so that its rows can be run alone.
@@ -71,7 +79,9 @@ foreach (Checks::all() as $check => $rows) {
 /** What a check says of a plan, but for what is said of the room next door. */
 function saidOf(string $check, Plans $plan): array
 {
-    return array_values(array_filter(array_map(told(...), $plan->said($check)), static fn (string $said): bool => ! str_ends_with($said, ' gap')));
+    return array_values(
+        array_filter(array_map(told(...), $plan->said($check)), static fn (string $said): bool => ! str_ends_with($said, ' gap')),
+    );
 }
 
 foreach (['another setup at the same place' => 'afterAnother', 'a room next door' => 'withRoomNextDoor'] as $beside => $how) {

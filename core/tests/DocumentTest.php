@@ -87,8 +87,14 @@ it('hands back only the keys that nobody asked for', function (): void {
 it('writes JSON in one way', function (array $document, string $json): void {
     expect(CanonicalJson::write($document))->toBe($json);
 })->with([
-    'sorted keys, two spaces, a newline' => [['b' => 1, 'a' => ['d' => true, 'c' => null]], "{\n  \"a\": {\n    \"c\": null,\n    \"d\": true\n  },\n  \"b\": 1\n}\n"],
-    'whole numbers without a point, others as short as they are' => [['n' => [3.0, 0.1, 1 / 3, -0.5]], "{\n  \"n\": [\n    3,\n    0.1,\n    0.3333333333333333,\n    -0.5\n  ]\n}\n"],
+    'sorted keys, two spaces, a newline' => [
+        ['b' => 1, 'a' => ['d' => true, 'c' => null]],
+        "{\n  \"a\": {\n    \"c\": null,\n    \"d\": true\n  },\n  \"b\": 1\n}\n",
+    ],
+    'whole numbers without a point, others as short as they are' => [
+        ['n' => [3.0, 0.1, 1 / 3, -0.5]],
+        "{\n  \"n\": [\n    3,\n    0.1,\n    0.3333333333333333,\n    -0.5\n  ]\n}\n",
+    ],
     'letters and slashes as they are' => [['t' => 'müller’s a/b'], "{\n  \"t\": \"müller’s a/b\"\n}\n"],
     'empty objects and lists apart' => [['o' => new stdClass, 'l' => []], "{\n  \"l\": [],\n  \"o\": {}\n}\n"],
 ]);

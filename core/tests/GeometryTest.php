@@ -33,7 +33,10 @@ it('tells how far two footprints are apart', function (Polygon $one, Polygon $ot
 it('turns a box with its bearing, clockwise from +y', function (): void {
     $box = Polygon::box(new Vec2(0, 0), 1.0, 3.0, M_PI / 2);
 
-    expect(max(array_map(fn (Vec2 $c): float => $c->x, $box->corners)))->toEqualWithDelta(1.5, 1e-9)->and($box->signedArea())->toEqualWithDelta(3.0, 1e-9);
+    expect(max(array_map(fn (Vec2 $c): float => $c->x, $box->corners)))
+        ->toEqualWithDelta(1.5, 1e-9)
+        ->and($box->signedArea())
+        ->toEqualWithDelta(3.0, 1e-9);
 });
 
 it('finds walls that cross', function (): void {
@@ -84,5 +87,10 @@ it('draws lines of equal value where they are', function (): void {
             expect(hypot($x - 5, $y - 5))->toEqualWithDelta(2.0, 0.12);
         }
     }
-    expect(Isolines::at($cone, 2.0))->not->toBe([])->and(Isolines::at($cone, 99.0))->toBe([])->and(Isolines::at([[0.0, 1.0], [1.0, 0.0]], 0.5))->toHaveCount(2);
+    expect(Isolines::at($cone, 2.0))->not
+        ->toBe([])
+        ->and(Isolines::at($cone, 99.0))
+        ->toBe([])
+        ->and(Isolines::at([[0.0, 1.0], [1.0, 0.0]], 0.5))
+        ->toHaveCount(2);
 });

@@ -28,7 +28,10 @@ use FineFrame\Tests\RandomPlans;
 function byRays(Scene $scene, string $camera, int $across = 72, int $up = 40): array
 {
     $view = $scene->views[$camera];
-    $solids = array_filter([...$scene->shell, ...$scene->solidsSeenBy($view->camera)], static fn (Solid $s): bool => $s->material !== Material::Floor && $s->material !== Material::Ceiling);
+    $solids = array_filter(
+        [...$scene->shell, ...$scene->solidsSeenBy($view->camera)],
+        static fn (Solid $s): bool => $s->material !== Material::Floor && $s->material !== Material::Ceiling,
+    );
     $shares = [];
     for ($i = 0; $i < $across; $i++) {
         for ($j = 0; $j < $up; $j++) {
@@ -55,9 +58,13 @@ it('sees as much of each thing in a frame as rays do', function (RandomPlans $pl
         $exact[$intrusion->owner] = $intrusion->share;
     }
     $cast = byRays($scene, $camera);
-    $off = array_map(static fn (string $owner): float => abs(($cast[$owner] ?? 0.0) - ($exact[$owner] ?? 0.0)), array_map(strval(...), array_keys($exact + $cast)));
+    $off = array_map(
+        static fn (string $owner): float => abs(($cast[$owner] ?? 0.0) - ($exact[$owner] ?? 0.0)),
+        array_map(strval(...), array_keys($exact + $cast)),
+    );
 
-    // A ray stands for a square; along an edge half of it is wrong either way, and what touches the glass is cut five centimetres before it.
+    // A ray stands for a square; along an edge half of it is wrong either way, and what touches the glass is cut five centimetres before
+    // it.
     expect(max([0.0, ...$off]))->toBeLessThan(0.013);
 })->with(fn (): array => array_map(static fn (RandomPlans $p): array => [$p], RandomPlans::some(20, 3)));
 
@@ -77,7 +84,11 @@ it('hits the carriers that all products to the fifth order hit', function (array
             }
         }
     }
-    $links = array_map(static fn (float $f, int $i): array => ['id' => "l$i", 'name' => "l$i", 'from_mhz' => 470, 'to_mhz' => 698, 'set_mhz' => $f], $mhz, array_keys($mhz));
+    $links = array_map(
+        static fn (float $f, int $i): array => ['id' => "l$i", 'name' => "l$i", 'from_mhz' => 470, 'to_mhz' => 698, 'set_mhz' => $f],
+        $mhz,
+        array_keys($mhz),
+    );
 
     expect(array_keys((new RadioPlan(Plans::room()->with(['links' => $links])->setup()))->hits()))->toEqualCanonicalizing(array_keys($hit));
 })->with([
@@ -105,35 +116,91 @@ it('finds no place for a boom that is nearer and clear, wherever one looks', fun
         if ($body->face()->at(0.0)->dot($to) <= 0.0 || $tip->z > $situation->setup->room->heightAt($tip->floor()) - 0.1) {
             continue;
         }
-        $said = $plans->with(['microphones/boom/x_m' => $tip->x, 'microphones/boom/y_m' => $tip->y, 'microphones/boom/height_m' => $tip->z])->said('boom-stays-out-of-frame');
-        expect(array_filter($said, static fn ($f): bool => $f->severity !== Severity::Holds))->not->toBe([], sprintf('clear at %.2f, %.2f, %.2f', $tip->x, $tip->y, $tip->z));
+        $said = $plans->with(
+            ['microphones/boom/x_m' => $tip->x, 'microphones/boom/y_m' => $tip->y, 'microphones/boom/height_m' => $tip->z],
+        )->said('boom-stays-out-of-frame');
+        expect(
+            array_filter($said, static fn ($f): bool => $f->severity !== Severity::Holds),
+        )->not->toBe([], sprintf('clear at %.2f, %.2f, %.2f', $tip->x, $tip->y, $tip->z));
     }
-})->with(fn (): array => array_map(static fn (RandomPlans $p): array => [$p], array_slice(array_values(array_filter(RandomPlans::some(20, 11), static fn (RandomPlans $p): bool => $p->document['setups'][0]['microphones'] !== [])), 0, 5)));
+})->with(
+    fn (): array => array_map(
+        static fn (RandomPlans $p): array => [$p],
+        array_slice(
+            array_values(
+                array_filter(
+                    RandomPlans::some(20, 11),
+                    static fn (RandomPlans $p): bool => $p->document['setups'][0]['microphones'] !== [],
+                ),
+            ),
+            0,
+            5,
+        ),
+    ),
+);
 
 /** @param  array<string, mixed>  $room  one of `independent/rooms.php` */
 function roomInNumbers(array $room): Plans
 {
     $linings = [];
     foreach ($room['gives'] as $what => $gives) {
-        $linings[] = ['id' => $what, 'name' => $what, 'light' => $gives] + array_fill_keys(array_map(static fn (int $b): string => "alpha_$b", Lining::BANDS_HZ), 0.1);
+        $linings[] = ['id' => $what, 'name' => $what, 'light' => $gives] + array_fill_keys(
+            array_map(static fn (int $b): string => "alpha_$b", Lining::BANDS_HZ),
+            0.1,
+        );
     }
     $plan = Plans::room(...$room['size'])->sitter('ann', $room['seat'][0], $room['seat'][1], $room['facing_deg'])->with([
-        '/kit/materials' => $linings, '/locations/room/space/surfaces' => ['walls' => 'walls', 'floor' => 'floor', 'ceiling' => 'ceiling'], 'metering/ambient_lux' => 0.0,
+        '/kit/materials' => $linings,
+        '/locations/room/space/surfaces' => ['walls' => 'walls', 'floor' => 'floor', 'ceiling' => 'ceiling'],
+        'metering/ambient_lux' => 0.0,
     ]);
     foreach ($room['boxes'] as $id => [$x, $y, $wide, $deep, $low, $high, $gives]) {
         $plan = $plan->thing($id, $x, $y, $wide, $deep, $high - $low, ['base_m' => $low] + ($id === 'chest' ? [] : ['reflects' => $gives]));
     }
     [$lamp, $pane] = [$room['lamp'], $room['window']];
     if ($lamp !== null) {
-        $grid = $lamp['grid_half_deg'] === null ? [] : [['id' => 'cells', 'name' => 'cells', 'kind' => 'grid', 'angle_deg' => 2 * $lamp['grid_half_deg'], 'passes' => $lamp['passes']]];
-        $plan = $plan->with(['/kit/modifiers' => $grid, '/kit/fixtures/soft-90/lux_at_1m' => $lamp['lux_at_1m'], '/kit/fixtures/soft-90/width_m' => $lamp['side'], '/kit/fixtures/soft-90/height_m' => $lamp['side']])
-            ->lamp('key', $lamp['at'][0], $lamp['at'][1], 'ann', ['height_m' => $lamp['at'][2], 'dimmer' => $lamp['dimmer']] + ($grid === [] ? [] : ['before' => 'cells']));
+        $grid = $lamp['grid_half_deg'] === null
+            ? []
+            : [
+                [
+                    'id' => 'cells',
+                    'name' => 'cells',
+                    'kind' => 'grid',
+                    'angle_deg' => 2 * $lamp['grid_half_deg'],
+                    'passes' => $lamp['passes'],
+                ],
+            ];
+        $plan = $plan->with(
+            [
+                '/kit/modifiers' => $grid,
+                '/kit/fixtures/soft-90/lux_at_1m' => $lamp['lux_at_1m'],
+                '/kit/fixtures/soft-90/width_m' => $lamp['side'],
+                '/kit/fixtures/soft-90/height_m' => $lamp['side'],
+            ],
+        )
+            ->lamp(
+                'key',
+                $lamp['at'][0],
+                $lamp['at'][1],
+                'ann',
+                ['height_m' => $lamp['at'][2], 'dimmer' => $lamp['dimmer']] + ($grid === [] ? [] : ['before' => 'cells']),
+            );
     }
 
-    return $pane === null ? $plan : $plan->window('pane', 'near', $pane['from'], $pane['to'] - $pane['from'], ['sill_m' => $pane['sill'], 'head_m' => $pane['head'], 'glazing' => 'single', 'reveal_m' => 0.0])->with([
-        '/locations/room/site' => ['latitude_deg' => 50.0, 'longitude_deg' => 0.0], 'metering/weather' => 'overcast', 'metering/clock' => '12:00',
-        '/brief/days' => [['id' => 'day', 'name' => 'day', 'date' => '2026-03-21', 'from' => '11:00', 'to' => '13:00']],
-    ]);
+    return $pane === null
+        ? $plan
+        : $plan->window(
+            'pane',
+            'near',
+            $pane['from'],
+            $pane['to'] - $pane['from'],
+            ['sill_m' => $pane['sill'], 'head_m' => $pane['head'], 'glazing' => 'single', 'reveal_m' => 0.0],
+        )->with([
+            '/locations/room/site' => ['latitude_deg' => 50.0, 'longitude_deg' => 0.0],
+            'metering/weather' => 'overcast',
+            'metering/clock' => '12:00',
+            '/brief/days' => [['id' => 'day', 'name' => 'day', 'date' => '2026-03-21', 'from' => '11:00', 'to' => '13:00']],
+        ]);
 }
 
 it('reads at a face what paths of light bring there', function (string $name, array $room, array $traced): void {

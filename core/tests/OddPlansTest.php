@@ -6,7 +6,11 @@ use FineFrame\Judge\Judge;
 use FineFrame\Tests\Plans;
 
 it('does not fall over a lens over or inside a person, or straight down', function (float $x, float $y, float $heightM, array $aim): void {
-    $plan = Plans::room()->thing('box', 1, 1, 0.5, 0.5, 0.5)->sitter('ann', 3, 3)->lamp('key', 1.5, 1.5)->camera('a', $x, $y, null, ['height_m' => $heightM] + ($aim === [] ? [] : ['aim' => $aim]))
+    $plan = Plans::room()
+        ->thing('box', 1, 1, 0.5, 0.5, 0.5)
+        ->sitter('ann', 3, 3)
+        ->lamp('key', 1.5, 1.5)
+        ->camera('a', $x, $y, null, ['height_m' => $heightM] + ($aim === [] ? [] : ['aim' => $aim]))
         ->row('walks', ['name' => 'through the lens', 'person' => 'ann', 'to_x_m' => $x, 'to_y_m' => $y]);
     $verdicts = Judge::standard()->judge($plan->setup());
     expect($verdicts->findings)->not->toBe([]);

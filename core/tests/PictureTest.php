@@ -27,7 +27,9 @@ function firstMet(Scene $scene, LensView $view, array $at): string
 
     // Floor and ceiling are flat without end here: the walls stand in front of what is beyond them.
     $down = $view->ray($at)[2];
-    [$flat, $name] = $down < 0 ? [$view->eye[2] / -$down, 'floor'] : [($scene->setup->room->heightM - $view->eye[2]) / max($down, 1e-9), 'ceiling'];
+    [$flat, $name] = $down < 0
+        ? [$view->eye[2] / -$down, 'floor']
+        : [($scene->setup->room->heightM - $view->eye[2]) / max($down, 1e-9), 'ceiling'];
 
     return $flat < $nearest ? $name : $owner;
 }
@@ -68,10 +70,39 @@ it('paints what a ray would meet first', function (array $changes, string $camer
 })->with([
     'A' => [[], 'cam-a'],
     'B' => [[], 'cam-b'],
-    'A, wide, with B, the key and the boom before it' => [['cameras/cam-a/lens' => 'zoom-18-55', 'cameras/cam-a/focal_mm' => 18, 'cameras/cam-b/x_m' => 3.9, 'cameras/cam-b/y_m' => 2.0, 'lights/key/x_m' => 2.3, 'lights/key/y_m' => 1.9], 'cam-a'],
-    'from the nook, around the corner that juts in' => [['cameras/cam-b/x_m' => 6.8, 'cameras/cam-b/y_m' => 3.2, 'cameras/cam-b/focal_mm' => 24], 'cam-b'],
-    'from above the hopper, looking down' => [['cameras/cam-b/height_m' => 2.7, 'cameras/cam-b/x_m' => 4.0, 'cameras/cam-b/y_m' => 4.4, 'cameras/cam-b/aim' => ['mode' => 'free', 'bearing_deg' => 220, 'tilt_deg' => -35]], 'cam-b'],
-    'standing people close by' => [['subjects/miller/posture' => 'standing', 'subjects/asker/posture' => 'standing', 'subjects/asker/x_m' => 3.6, 'subjects/asker/y_m' => 2.3], 'cam-b'],
+    'A, wide, with B, the key and the boom before it' => [
+        [
+            'cameras/cam-a/lens' => 'zoom-18-55',
+            'cameras/cam-a/focal_mm' => 18,
+            'cameras/cam-b/x_m' => 3.9,
+            'cameras/cam-b/y_m' => 2.0,
+            'lights/key/x_m' => 2.3,
+            'lights/key/y_m' => 1.9,
+        ],
+        'cam-a',
+    ],
+    'from the nook, around the corner that juts in' => [
+        ['cameras/cam-b/x_m' => 6.8, 'cameras/cam-b/y_m' => 3.2, 'cameras/cam-b/focal_mm' => 24],
+        'cam-b',
+    ],
+    'from above the hopper, looking down' => [
+        [
+            'cameras/cam-b/height_m' => 2.7,
+            'cameras/cam-b/x_m' => 4.0,
+            'cameras/cam-b/y_m' => 4.4,
+            'cameras/cam-b/aim' => ['mode' => 'free', 'bearing_deg' => 220, 'tilt_deg' => -35],
+        ],
+        'cam-b',
+    ],
+    'standing people close by' => [
+        [
+            'subjects/miller/posture' => 'standing',
+            'subjects/asker/posture' => 'standing',
+            'subjects/asker/x_m' => 3.6,
+            'subjects/asker/y_m' => 2.3,
+        ],
+        'cam-b',
+    ],
 ]);
 
 it('counts as much of a thing as casting rays over the frame does', function (string $owner, array $changes): void {
@@ -87,7 +118,17 @@ it('counts as much of a thing as casting rays over the frame does', function (st
     expect((new Intrusions($scene, $view))->share($scene->solidsOf($owner)))->toEqualWithDelta($met / $all, 0.1 * $met / $all + 0.001);
 })->with([
     'the key at the edge' => ['key', []],
-    'the key, half behind a screen' => ['key', ['lights/key/x_m' => 2.0, 'lights/key/y_m' => 2.2, 'furniture/-' => ['id' => 'screen', 'name' => 'screen', 'width_m' => 0.5, 'depth_m' => 0.05, 'height_m' => 2.2, 'x_m' => 2.9, 'y_m' => 1.95, 'turn_deg' => 75]]],
+    'the key, half behind a screen' => [
+        'key',
+        [
+            'lights/key/x_m' => 2.0,
+            'lights/key/y_m' => 2.2,
+            'furniture/-' => [
+                'id' => 'screen', 'name' => 'screen', 'width_m' => 0.5, 'depth_m' => 0.05, 'height_m' => 2.2,
+                'x_m' => 2.9, 'y_m' => 1.95, 'turn_deg' => 75,
+            ],
+        ],
+    ],
     'the boom, low' => ['boom', ['microphones/boom/height_m' => 1.4]],
     'the interviewer' => ['asker', ['subjects/asker/x_m' => 3.2, 'subjects/asker/y_m' => 1.9]],
 ]);
@@ -98,7 +139,27 @@ it('says how far a thing must go, and there it is gone', function (string $side,
     $found = array_values(array_filter((new Intrusions($scene, $view))->all(), fn ($i) => $i->owner === 'key'))[0];
     $right = new Vec2($view->right[0], $view->right[1]);
     $moved = fn (float $by): int => count(array_filter(array_map(
-        fn (Solid $s): array => Convex::clip(Outline::of(new Solid($s->owner, $s->kind, $s->material, array_map(fn (array $p): array => [$p[0] + $by * $away->x * $right->x, $p[1] + $by * $away->x * $right->y, $p[2] + $by * $away->y], $s->points), $s->faces), $view), $view->cropX, $view->cropY),
+        fn (Solid $s): array => Convex::clip(
+            Outline::of(
+                new Solid(
+                    $s->owner,
+                    $s->kind,
+                    $s->material,
+                    array_map(
+                        fn (array $p): array => [
+                            $p[0] + $by * $away->x * $right->x,
+                            $p[1] + $by * $away->x * $right->y,
+                            $p[2] + $by * $away->y,
+                        ],
+                        $s->points,
+                    ),
+                    $s->faces,
+                ),
+                $view,
+            ),
+            $view->cropX,
+            $view->cropY,
+        ),
         $scene->solidsOf('key'),
     ), fn (array $outline): bool => count($outline) > 2 && Convex::area($outline) > 1e-9));
 
@@ -128,7 +189,9 @@ it('makes solids that are closed, convex and turned outward', function (): void 
 });
 
 it('gives bodies their true proportions', function (string $posture, float $crown, float $eyes): void {
-    $setup = Cases::demo(['subjects/miller/posture' => $posture, 'subjects/miller/stature_m' => 1.8, 'subjects/miller/seat_height_m' => 0.45]);
+    $setup = Cases::demo(
+        ['subjects/miller/posture' => $posture, 'subjects/miller/stature_m' => 1.8, 'subjects/miller/seat_height_m' => 0.45],
+    );
     $body = $setup->bodies['miller'];
     $tops = array_merge(...array_map(fn (Solid $s): array => array_column($s->points, 2), Figure::of($body)));
 
@@ -152,7 +215,10 @@ it('turns the head to what is looked at, as far as a neck goes', function (strin
 it('keeps the lens’s axes square and its rays true', function (): void {
     foreach ((new Scene(Cases::demo(['cameras/cam-b/aim' => ['mode' => 'free', 'bearing_deg' => 300, 'tilt_deg' => 40]])))->views as $view) {
         [$r, $u, $f] = [new Vec3(...$view->right), new Vec3(...$view->up), new Vec3(...$view->forward)];
-        expect(abs($r->dot($u)) + abs($u->dot($f)) + abs($f->dot($r)))->toBeLessThan(1e-12)->and($r->cross($f)->dot($u))->toEqualWithDelta(1.0, 1e-12);
+        expect(abs($r->dot($u)) + abs($u->dot($f)) + abs($f->dot($r)))
+            ->toBeLessThan(1e-12)
+            ->and($r->cross($f)->dot($u))
+            ->toEqualWithDelta(1.0, 1e-12);
         $point = (new Vec3(...$view->eye))->plus((new Vec3(...$view->ray([0.4, -0.7])))->times(3));
         expect($view->place($point))->toEqualWithDelta([0.4, -0.7], 1e-9);
     }

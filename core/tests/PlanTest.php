@@ -48,20 +48,44 @@ it('refuses a file, says where and why', function (string $file, string $sentenc
     'a list where an object belongs' => [changed('/setups/0/metering', [1, 2]), '/setups/0/metering: must be an object'],
     'a lens of no length' => [changed('/kit/lenses/0/focal_min_mm', 0), '/kit/lenses/0/focal_min_mm: must be between 1 mm and 2000 mm'],
     'an absurd height' => [changed('/setups/0/cameras/0/height_m', 1e9), '/setups/0/cameras/0/height_m: must be between'],
-    'a camera outside the room' => [changed('/setups/0/cameras/0/x_m', 9), '/setups/0/cameras/0/x_m: is outside the room, 1.79 m beyond its wall'],
-    'a focal length that the lens has not' => [changed('/setups/0/cameras/1/focal_mm', 100), '/setups/0/cameras/1/focal_mm: must be between 24 mm and 70 mm on this lens'],
+    'a camera outside the room' => [
+        changed('/setups/0/cameras/0/x_m', 9),
+        '/setups/0/cameras/0/x_m: is outside the room, 1.79 m beyond its wall',
+    ],
+    'a focal length that the lens has not' => [
+        changed('/setups/0/cameras/1/focal_mm', 100),
+        '/setups/0/cameras/1/focal_mm: must be between 24 mm and 70 mm on this lens',
+    ],
     'an unknown lens' => [changed('/setups/0/cameras/1/lens', 'none-such'), 'must name a lens of the kit; “none-such” is none'],
     'the same id twice' => [changed('/setups/0/cameras/1/id', 'cam-a'), 'holds the id “cam-a” twice'],
     'an id that is none' => [changed('/setups/0/id', '../x'), '/setups/0/id: must be an id'],
     'a limit nobody knows' => [changed('/brief/limits', ['speed' => 3]), '/brief/limits/speed: is not a limit'],
     'a microphone with a camera’s id' => [changed('/setups/0/mics/0/id', 'cam-a'), 'holds the id “cam-a” twice'],
-    'a recorder far outside' => [changed('/setups/0/recorders/0/x_m', 150), '/setups/0/recorders/0/x_m: is outside the room, 142.79 m beyond its wall'],
-    'an antenna farther off than it may look in from' => [changed('/setups/0/antennas/0/x_m', 23), '/setups/0/antennas/0/x_m: is outside the room'],
-    'a microphone of no kit' => [changed('/setups/0/mics/0/model', 'none-such'), '/setups/0/mics/0/model: must name a microphone of the kit'],
+    'a recorder far outside' => [
+        changed('/setups/0/recorders/0/x_m', 150),
+        '/setups/0/recorders/0/x_m: is outside the room, 142.79 m beyond its wall',
+    ],
+    'an antenna farther off than it may look in from' => [
+        changed('/setups/0/antennas/0/x_m', 23),
+        '/setups/0/antennas/0/x_m: is outside the room',
+    ],
+    'a microphone of no kit' => [
+        changed('/setups/0/mics/0/model', 'none-such'),
+        '/setups/0/mics/0/model: must name a microphone of the kit',
+    ],
     'a microphone on nobody' => [changed('/setups/0/mics/0/person', 'nobody'), '/setups/0/mics/0/person: must name a person of this setup'],
-    'a track for a voice that is not there' => [changed('/setups/0/tracks/0/voice', 'nobody'), '/setups/0/tracks/0/voice: must name a person of this setup'],
-    'a colour on nothing' => [changed('/setups/0/colours/1/on', 'w99'), '/setups/0/colours/1/on: must name a person, a thing or a wall of this setup'],
-    'a wall of no known material' => [changed('/locations/0/space/surfaces', ['walls' => 'velvet']), '/locations/0/space/surfaces/walls: must name a material of the kit; “velvet” is none'],
+    'a track for a voice that is not there' => [
+        changed('/setups/0/tracks/0/voice', 'nobody'),
+        '/setups/0/tracks/0/voice: must name a person of this setup',
+    ],
+    'a colour on nothing' => [
+        changed('/setups/0/colours/1/on', 'w99'),
+        '/setups/0/colours/1/on: must name a person, a thing or a wall of this setup',
+    ],
+    'a wall of no known material' => [
+        changed('/locations/0/space/surfaces', ['walls' => 'velvet']),
+        '/locations/0/space/surfaces/walls: must name a material of the kit; “velvet” is none',
+    ],
     'a date that is none' => [changed('/shoot/date', '2026-02-30'), '/shoot/date: must be a date'],
 ]);
 
@@ -85,7 +109,10 @@ it('adds each kind of thing and takes it out again', function (NewKind $kind): v
     $with = $new->edit->applyTo($setup->plan)->setup();
     $without = NewThing::without($with, $new->id)->applyTo($with->plan);
 
-    expect(PlanWriter::json($without))->toBe(PlanWriter::json($setup->plan))->and(count(Judge::standard()->judge($with)->findings))->toBeGreaterThan(20);
+    expect(PlanWriter::json($without))
+        ->toBe(PlanWriter::json($setup->plan))
+        ->and(count(Judge::standard()->judge($with)->findings))
+        ->toBeGreaterThan(20);
 })->with(NewKind::cases());
 
 it('lets go of a subject that is taken out, and judges an empty set', function (): void {
@@ -110,7 +137,12 @@ it('leaves nothing that names what is taken out', function (string $setup, strin
         expect(array_column($after->list($list), null, 'id')[$one]->text($column))->toBe('');
     }
 })->with([
-    'a player' => ['duo', 'tamsin', ['colours/colours-1'], ['mics/mics-2' => 'person', 'links/links-2' => 'person', 'tracks/tracks-2' => 'voice']],
+    'a player' => [
+        'duo',
+        'tamsin',
+        ['colours/colours-1'],
+        ['mics/mics-2' => 'person', 'links/links-2' => 'person', 'tracks/tracks-2' => 'voice'],
+    ],
     'a camera' => ['talk', 'cam-b', ['views/v1'], []],
 ]);
 
@@ -118,15 +150,27 @@ it('opens a plan of an older version whose rows name what had been taken out', f
     $document = json_decode(changed('/setups/0/mics/0/person', 'gone'), true);
     $document['setups'][0]['colours'][0]['on'] = 'gone';
     $setup = PlanReader::document(Dangling::letGo($document))->setup('talk')->setup;
-    expect($setup->list('mics')[0]->text('person'))->toBe('')->and(array_column($setup->list('colours'), 'id'))->not->toContain('colours-1')->toContain('colours-2')
-        ->and(PlanWriter::json(PlanReader::document(Dangling::letGo($intact = json_decode(changed('/version', 1), true)))))->toBe(PlanWriter::json(PlanReader::document($intact)));
+    expect($setup->list('mics')[0]->text('person'))
+        ->toBe('')
+        ->and(array_column($setup->list('colours'), 'id'))->not
+        ->toContain('colours-1')
+        ->toContain('colours-2')
+        ->and(
+            PlanWriter::json(PlanReader::document(Dangling::letGo($intact = json_decode(changed('/version', 1), true)))),
+        )->toBe(PlanWriter::json(PlanReader::document($intact)));
 });
 
 it('brings microphones inside with the room, and takes the colour of a wall along that goes', function (): void {
     $setup = Cases::demo();
-    $small = ['height_m' => 2.0, 'walls' => array_map(fn (int $i): array => ['id' => "n$i", 'name' => "n$i", 'length_m' => 3.0, 'turn_deg' => 90], range(0, 3))];
+    $small = [
+        'height_m' => 2.0,
+        'walls' => array_map(fn (int $i): array => ['id' => "n$i", 'name' => "n$i", 'length_m' => 3.0, 'turn_deg' => 90], range(0, 3)),
+    ];
     $after = Refit::of($setup->plan, 'stone-room', $small)->edit->applyTo($setup->plan)->setup('talk');
-    expect($after->room->contains(SetupList::place($after->setup->list('recorders')[1])))->toBeTrue()->and(array_column($after->setup->list('colours'), 'id'))->not->toContain('colours-2');
+    expect($after->room->contains(SetupList::place($after->setup->list('recorders')[1])))
+        ->toBeTrue()
+        ->and(array_column($after->setup->list('colours'), 'id'))->not
+        ->toContain('colours-2');
 });
 
 it('starts a new plan in which nothing breaks', function (): void {

@@ -16,15 +16,22 @@ function linked(array $mhz, array $more = []): SetupPlan
 {
     $plan = Plans::room()->sitter('ann', 3, 3);
     foreach ($mhz as $i => $one) {
-        $plan = $plan->row('links', ['id' => "link-$i", 'name' => "link $i", 'from_mhz' => 470, 'to_mhz' => 518, 'set_mhz' => $one] + ($more[$i] ?? []));
+        $plan = $plan->row(
+            'links',
+            ['id' => "link-$i", 'name' => "link $i", 'from_mhz' => 470, 'to_mhz' => 518, 'set_mhz' => $one] + ($more[$i] ?? []),
+        );
     }
 
     return $plan->setup();
 }
 
 it('hears products of the third and the fifth order, each within its guard', function (array $mhz, ?string $victim): void {
-    $said = array_values(array_filter(Judge::standard()->judge(linked($mhz))->findings, fn ($f): bool => $f->check === 'links-leave-each-other-alone'));
-    expect(array_map(fn ($f): string => $f->severity->value.' '.$f->about[0], $said))->toContain($victim === null ? 'holds links' : "breaks $victim");
+    $said = array_values(
+        array_filter(Judge::standard()->judge(linked($mhz))->findings, fn ($f): bool => $f->check === 'links-leave-each-other-alone'),
+    );
+    expect(
+        array_map(fn ($f): string => $f->severity->value.' '.$f->about[0], $said),
+    )->toContain($victim === null ? 'holds links' : "breaks $victim");
 })->with([
     'clear of one another' => [[500.0, 500.7, 502.5], null],
     '2a − b' => [[500.0, 501.0, 502.0 - 0.075], 'link-2'],
@@ -59,7 +66,10 @@ it('mends a whole crowded block at once, moving what does not fit and no more', 
 
     $judge = Judge::standard();
     $verdicts = $judge->judge($setup);
-    $broken = array_filter($verdicts->findings, fn ($f): bool => $f->check === 'links-leave-each-other-alone' && $f->severity === Severity::Breaks);
+    $broken = array_filter(
+        $verdicts->findings,
+        fn ($f): bool => $f->check === 'links-leave-each-other-alone' && $f->severity === Severity::Breaks,
+    );
     expect(count($broken))->toBeGreaterThan(8);
     foreach ($broken as $finding) {
         expect($judge->mend($setup, $verdicts, $finding)?->case)->toBe('set-many-links');

@@ -8,7 +8,8 @@ use FineFrame\Document\InvalidDocument;
 use FineFrame\Geometry\Vec2;
 
 /**
- * Plans that nobody thought of, the same ones each time, and what they look like from elsewhere: turned, mirrored, listed in another order, called
+ * Plans that nobody thought of, the same ones each time, and what they look like from elsewhere: turned, mirrored, listed in another order,
+ * called
  * by other names. None of that is anything that a rule may notice.
  */
 final readonly class RandomPlans
@@ -62,15 +63,40 @@ final readonly class RandomPlans
         $plan = Plans::room($width, $depth, self::between(2.4, 3.6))->window('w', self::WALLS[mt_rand(0, 3)], 1.2, self::between(0.8, 2.0));
         [$x, $y] = [self::between(1.5, $width - 1.5), self::between(2.5, $depth - 1.2)];
         $plan = mt_rand(0, 1) === 0 ? $plan->sitter('ann', $x, $y) : $plan->stander('ann', $x, $y);
-        $plan = $plan->interviewer('bo', self::between(1, $width - 1), self::between(0.8, $y - 1.2))->with(['subjects/ann/looks_at' => 'bo', 'metering/ambient_lux' => self::between(5, 120)]);
+        $plan = $plan->interviewer('bo', self::between(1, $width - 1), self::between(0.8, $y - 1.2))->with(
+            ['subjects/ann/looks_at' => 'bo', 'metering/ambient_lux' => self::between(5, 120)],
+        );
         for ($i = 0; $i < mt_rand(1, 3); $i++) {
-            $plan = $plan->camera("c$i", self::between(0.7, $width - 0.7), self::between(0.7, $y - 0.6), 'ann', ['focal_mm' => self::between(24, 70), 'height_m' => self::between(1.0, 1.6)]);
+            $plan = $plan->camera(
+                "c$i",
+                self::between(0.7, $width - 0.7),
+                self::between(0.7, $y - 0.6),
+                'ann',
+                ['focal_mm' => self::between(24, 70), 'height_m' => self::between(1.0, 1.6)],
+            );
         }
         for ($i = 0; $i < mt_rand(1, 3); $i++) {
-            $plan = $plan->lamp("l$i", self::between(0.8, $width - 0.8), self::between(0.8, $depth - 0.8), 'ann', ['height_m' => self::between(1.2, 2.2), 'dimmer' => self::between(0.05, 1)] + (mt_rand(0, 2) === 0 ? ['fixture' => 'open-200'] : []));
+            $plan = $plan->lamp(
+                "l$i",
+                self::between(0.8, $width - 0.8),
+                self::between(0.8, $depth - 0.8),
+                'ann',
+                [
+                    'height_m' => self::between(1.2, 2.2),
+                    'dimmer' => self::between(0.05, 1),
+                ] + (mt_rand(0, 2) === 0 ? ['fixture' => 'open-200'] : []),
+            );
         }
         for ($i = 0; $i < mt_rand(0, 4); $i++) {
-            $plan = $plan->thing("t$i", self::between(0.6, $width - 0.6), self::between(0.6, $depth - 0.6), self::between(0.2, 1.2), self::between(0.2, 0.8), self::between(0.3, 2.0), ['turn_deg' => self::between(0, 360), 'keep_out' => mt_rand(0, 3) === 0]);
+            $plan = $plan->thing(
+                "t$i",
+                self::between(0.6, $width - 0.6),
+                self::between(0.6, $depth - 0.6),
+                self::between(0.2, 1.2),
+                self::between(0.2, 0.8),
+                self::between(0.3, 2.0),
+                ['turn_deg' => self::between(0, 360), 'keep_out' => mt_rand(0, 3) === 0],
+            );
         }
 
         return mt_rand(0, 1) === 0 ? $plan : $plan->boom('boom', $x, $y - 0.4, 1.9);
@@ -80,7 +106,10 @@ final readonly class RandomPlans
     public function turned(): self
     {
         $width = $this->walls()['near'];
-        $document = $this->placed(static fn (Vec2 $p): Vec2 => new Vec2($p->y, $width - $p->x), static fn (float $deg): float => fmod($deg + 90, 360));
+        $document = $this->placed(
+            static fn (Vec2 $p): Vec2 => new Vec2($p->y, $width - $p->x),
+            static fn (float $deg): float => fmod($deg + 90, 360),
+        );
         $walls = &$document['locations'][0]['space']['walls'];
         $walls[] = array_shift($walls);
 
@@ -91,7 +120,10 @@ final readonly class RandomPlans
     public function mirrored(): self
     {
         $lengths = $this->walls();
-        $document = $this->placed(static fn (Vec2 $p): Vec2 => new Vec2($lengths['near'] - $p->x, $p->y), static fn (float $deg): float => fmod(360 - $deg, 360));
+        $document = $this->placed(
+            static fn (Vec2 $p): Vec2 => new Vec2($lengths['near'] - $p->x, $p->y),
+            static fn (float $deg): float => fmod(360 - $deg, 360),
+        );
         $space = &$document['locations'][0]['space'];
         [$near, $right, $far, $left] = $space['walls'];
         $space['walls'] = [$near, $left, $far, $right];

@@ -38,5 +38,9 @@ it('finds as many carriers as there are, and never one that another hits', funct
     $answer = (new WirelessCases)->answer($case['kind'], $case['inputs']);
     // On a small grid the most is proved; on a large one a set of such a size is known, and most of it is asked for.
     $expected = $case['expected']['maximum'] ?? null;
-    expect($answer['compatible'])->toBeTrue()->and($answer['maximum'] ?? $answer['at_least'])->toBeGreaterThanOrEqual($expected ?? 0.85 * $case['expected']['at_least'])->toBeLessThanOrEqual($expected ?? 99);
+    expect($answer['compatible'])
+        ->toBeTrue()
+        ->and($answer['maximum'] ?? $answer['at_least'])
+        ->toBeGreaterThanOrEqual($expected ?? 0.85 * $case['expected']['at_least'])
+        ->toBeLessThanOrEqual($expected ?? 99);
 })->with(fn (): iterable => yield from Cases::of('wireless', 'max_small', 'witness'));

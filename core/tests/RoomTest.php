@@ -14,7 +14,10 @@ use FineFrame\Tests\Cases;
 
 function taped(array $lengths, array $turns = [], array $more = []): Room
 {
-    $walls = array_map(fn (int $i): array => ['id' => "w$i", 'name' => "wall $i", 'length_m' => $lengths[$i], 'turn_deg' => $turns[$i] ?? 90], array_keys($lengths));
+    $walls = array_map(
+        fn (int $i): array => ['id' => "w$i", 'name' => "wall $i", 'length_m' => $lengths[$i], 'turn_deg' => $turns[$i] ?? 90],
+        array_keys($lengths),
+    );
     $problems = new Problems;
     $room = Room::read(Node::root($more + ['height_m' => 2.5, 'walls' => $walls], $problems));
     $problems->raise();
@@ -25,7 +28,12 @@ function taped(array $lengths, array $turns = [], array $more = []): Room
 /** @param  list<array{int, int, float}>  $ties */
 function ties(array $ties): array
 {
-    return ['ties' => array_map(fn (array $t): array => ['id' => "t$t[0]$t[1]", 'from' => "w$t[0]", 'to' => "w$t[1]", 'length_m' => $t[2]], $ties)];
+    return [
+        'ties' => array_map(
+            fn (array $t): array => ['id' => "t$t[0]$t[1]", 'from' => "w$t[0]", 'to' => "w$t[1]", 'length_m' => $t[2]],
+            $ties,
+        ),
+    ];
 }
 
 it('closes a chain, spreads a small gap and takes the corners on trust', function (): void {
@@ -66,19 +74,36 @@ it('takes an angle as a reading', function (): void {
     $room = taped([5.0, 4.0, 5.0, 4.0], [], ['angles' => [['id' => 'a', 'corner' => 'w1', 'inside_deg' => 80]]]);
 
     expect($room->survey->freedom)->toBe(0)
-        ->and($room->floor->corners[0]->distanceTo($room->floor->corners[2]))->toEqualWithDelta(sqrt(25 + 16 - 40 * cos(deg2rad(80))), 1e-6);
+        ->and(
+            $room->floor->corners[0]->distanceTo($room->floor->corners[2]),
+        )->toEqualWithDelta(sqrt(25 + 16 - 40 * cos(deg2rad(80))), 1e-6);
 });
 
 it('places a column by two distances and moves it with the corners', function (): void {
     $built = ['built' => [['id' => 'post', 'name' => 'post', 'kind' => 'column', 'x_m' => 1, 'y_m' => 1, 'height_m' => 2.5]]];
-    $room = taped([5.0, 4.0, 5.0, 4.0], [], $built + ['ties' => [...ties([[0, 2, 6.403]])['ties'], ['id' => 'p', 'from' => 'w0', 'to' => 'post', 'length_m' => 2.5], ['id' => 'q', 'from' => 'w1', 'to' => 'post', 'length_m' => 3.905]]]);
+    $room = taped(
+        [5.0, 4.0, 5.0, 4.0],
+        [],
+        $built + [
+            'ties' => [
+                ...ties([[0, 2, 6.403]])['ties'],
+                ['id' => 'p', 'from' => 'w0', 'to' => 'post', 'length_m' => 2.5],
+                ['id' => 'q', 'from' => 'w1', 'to' => 'post', 'length_m' => 3.905],
+            ],
+        ],
+    );
 
     expect($room->built[0]->place->x)->toEqualWithDelta(1.6, 0.01)->and($room->built[0]->place->y)->toEqualWithDelta(1.92, 0.01)
         ->and($room->write()['built'][0]['x_m'])->toBe(1.0);
 });
 
 it('bows a wall by its rise', function (): void {
-    $walls = ['walls' => array_map(fn (int $i): array => ['id' => "w$i", 'name' => "w$i", 'length_m' => 4, 'turn_deg' => 90] + ($i === 1 ? ['rise_m' => 1] : []), range(0, 3))];
+    $walls = [
+        'walls' => array_map(
+            fn (int $i): array => ['id' => "w$i", 'name' => "w$i", 'length_m' => 4, 'turn_deg' => 90] + ($i === 1 ? ['rise_m' => 1] : []),
+            range(0, 3),
+        ),
+    ];
     $problems = new Problems;
     $room = Room::read(Node::root(['height_m' => 2.5] + $walls, $problems));
     // A segment of a circle of radius 2.5 m over a chord of 4 m: 4.48 m² less than a percent for its pieces.
@@ -89,8 +114,24 @@ it('bows a wall by its rise', function (): void {
 });
 
 it('slopes a ceiling through its points and pitches a roof of two', function (): void {
-    $points = fn (string $slope, array $list): array => array_map(fn (array $p): array => ['x_m' => $p[0], 'y_m' => $p[1], 'height_m' => $p[2], 'slope' => $slope], $list);
-    $room = taped([6, 4, 6, 4], [], ['height_m' => 4.0, 'ceiling' => ['kind' => 'sloped', 'points' => [...$points('south', [[0, 0, 2], [6, 0, 2], [0, 2, 3.5]]), ...$points('north', [[0, 4, 2], [6, 4, 2], [0, 2, 3.5]])]]]);
+    $points = fn (string $slope, array $list): array => array_map(
+        fn (array $p): array => ['x_m' => $p[0], 'y_m' => $p[1], 'height_m' => $p[2], 'slope' => $slope],
+        $list,
+    );
+    $room = taped(
+        [6, 4, 6, 4],
+        [],
+        [
+            'height_m' => 4.0,
+            'ceiling' => [
+                'kind' => 'sloped',
+                'points' => [
+                    ...$points('south', [[0, 0, 2], [6, 0, 2], [0, 2, 3.5]]),
+                    ...$points('north', [[0, 4, 2], [6, 4, 2], [0, 2, 3.5]]),
+                ],
+            ],
+        ],
+    );
 
     expect($room->ceiling->heightAt(new Vec2(3, 1)))->toEqualWithDelta(2.75, 1e-9)
         ->and($room->ceiling->heightAt(new Vec2(3, 3)))->toEqualWithDelta(2.75, 1e-9)
@@ -103,20 +144,57 @@ it('refuses a room that cannot be', function (array $lengths, array $turns, arra
     expect(fn () => taped($lengths, $turns, $more))->toThrow(InvalidDocument::class, $sentence);
 })->with([
     'turns that do not add up' => [[5, 4, 5, 4], [90, 90, 90, 60], [], 'turn by 330° in all'],
-    'a nook that runs through the wall across' => [[4, 3, 1, 4, 1, 4, 2, 3], [90, 90, 90, -90, -90, 90, 90, 90], [], 'cross: wall 0 runs through wall 3'],
-    'a wall longer than the others together' => [[4, 9, 3], [120, 120, 120], [], 'wall 1 is 9.00 m, and the others reach 7.00 m at the most'],
+    'a nook that runs through the wall across' => [
+        [4, 3, 1, 4, 1, 4, 2, 3],
+        [90, 90, 90, -90, -90, 90, 90, 90],
+        [],
+        'cross: wall 0 runs through wall 3',
+    ],
+    'a wall longer than the others together' => [
+        [4, 9, 3],
+        [120, 120, 120],
+        [],
+        'wall 1 is 9.00 m, and the others reach 7.00 m at the most',
+    ],
     'two walls' => [[4, 4], [], [], 'at least three walls'],
     'walked the wrong way' => [[5, 4, 5, 4], [-90, -90, -90, -90], [], 'turn by -360°'],
     'a negative length' => [[5, -4, 5, 4], [], [], '/walls/1/length_m: must be between 5 cm and 100.00 m'],
     'a tie to nowhere' => [[5, 4, 5, 4], [], ['ties' => [['id' => 't', 'from' => 'w0', 'to' => 'w9', 'length_m' => 6]]], '/ties/0'],
-    'a slope of two points' => [[5, 4, 5, 4], [], ['ceiling' => ['kind' => 'sloped', 'points' => [['x_m' => 0, 'y_m' => 0, 'height_m' => 2], ['x_m' => 1, 'y_m' => 0, 'height_m' => 2]]]], 'three or more that do not lie on one line'],
-    'a window past its wall' => [[5, 4, 5, 4], [], ['openings' => [['id' => 'o', 'name' => 'o', 'kind' => 'window', 'wall' => 'w1', 'offset_m' => 3.5, 'width_m' => 1, 'head_m' => 2]]], 'runs past the end of wall 1'],
-    'a door through the ceiling' => [[5, 4, 5, 4], [], ['openings' => [['id' => 'o', 'name' => 'o', 'kind' => 'door', 'wall' => 'w1', 'offset_m' => 1, 'width_m' => 1, 'head_m' => 2.8]]], 'above the ceiling at 2.50 m'],
+    'a slope of two points' => [
+        [5, 4, 5, 4],
+        [],
+        [
+            'ceiling' => [
+                'kind' => 'sloped',
+                'points' => [['x_m' => 0, 'y_m' => 0, 'height_m' => 2], ['x_m' => 1, 'y_m' => 0, 'height_m' => 2]],
+            ],
+        ],
+        'three or more that do not lie on one line',
+    ],
+    'a window past its wall' => [
+        [5, 4, 5, 4],
+        [],
+        [
+            'openings' => [
+                ['id' => 'o', 'name' => 'o', 'kind' => 'window', 'wall' => 'w1', 'offset_m' => 3.5, 'width_m' => 1, 'head_m' => 2],
+            ],
+        ],
+        'runs past the end of wall 1',
+    ],
+    'a door through the ceiling' => [
+        [5, 4, 5, 4],
+        [],
+        ['openings' => [['id' => 'o', 'name' => 'o', 'kind' => 'door', 'wall' => 'w1', 'offset_m' => 1, 'width_m' => 1, 'head_m' => 2.8]]],
+        'above the ceiling at 2.50 m',
+    ],
 ]);
 
 it('brings inside what a smaller room would leave outside', function (): void {
     $setup = Cases::demo();
-    $small = ['height_m' => 1.7, 'walls' => array_map(fn (int $i): array => ['id' => "n$i", 'name' => "n$i", 'length_m' => 3.6, 'turn_deg' => 90], range(0, 3))];
+    $small = [
+        'height_m' => 1.7,
+        'walls' => array_map(fn (int $i): array => ['id' => "n$i", 'name' => "n$i", 'length_m' => 3.6, 'turn_deg' => 90], range(0, 3)),
+    ];
     $refit = Refit::of($setup->plan, 'stone-room', $small);
     $after = $refit->edit->applyTo($setup->plan)->setup();
 
@@ -136,13 +214,27 @@ it('sets aside the reading that the others contradict, and builds on them', func
     // A pentagon's true distances, each to the millimetre.
     $corners = taped([5.0, 3.0, 3.0, 3.0, 3.6], [72, 72, 72, 72, 72], ties([[0, 2, 6.2], [0, 3, 5.6]]))->floor->corners;
     $true = fn (int $a, int $b): float => round($corners[$a]->distanceTo($corners[$b]), 3);
-    $all = ties(array_map(fn (array $p): array => [$p[0], $p[1], $true(...$p) + ($p === $off ? 0.5 : 0.0)], [[0, 2], [0, 3], [1, 3], [1, 4], [2, 4]]));
+    $all = ties(
+        array_map(
+            fn (array $p): array => [$p[0], $p[1], $true(...$p) + ($p === $off ? 0.5 : 0.0)],
+            [[0, 2], [0, 3], [1, 3], [1, 4], [2, 4]],
+        ),
+    );
     $survey = taped([5.0, 3.0, 3.0, 3.0, 3.6], [72, 72, 72, 72, 72], $all)->survey;
 
     expect($survey->holds())->toBe($name === null)
         ->and($name === null ? $survey->setAside : $survey->names[$survey->setAside[0]])->toBe($name)
         ->and($name === null ? true : abs($survey->setAside[1] - $true(...$off)) < 0.003)->toBeTrue()
-        ->and(array_sum(array_map(fn (int $i): float => abs($survey->fit->points[$i]->distanceTo($survey->fit->points[0]) - $corners[$i]->distanceTo($corners[0])), range(1, 4))))->toBeLessThan(0.005);
+        ->and(
+            array_sum(
+                array_map(
+                    fn (int $i): float => abs(
+                        $survey->fit->points[$i]->distanceTo($survey->fit->points[0]) - $corners[$i]->distanceTo($corners[0]),
+                    ),
+                    range(1, 4),
+                ),
+            ),
+        )->toBeLessThan(0.005);
 })->with(['none is off' => [[9, 9], null], 'B–D is off' => [[1, 3], 'B–D'], 'A–C is off' => [[0, 2], 'A–C']]);
 
 it('does not accuse one where two could be wrong', function (): void {
@@ -182,9 +274,24 @@ it('names the reading that no triangle holds', function (array $lengths, array $
 ]);
 
 it('accuses the short one where a wall was taped twice and the others tell', function (): void {
-    $survey = taped([8.21, 5.02, 6.22, 5.02], [], ['ties' => [...ties([[0, 2, 9.63], [1, 3, 9.62]])['ties'], ['id' => 'again', 'from' => 'w2', 'to' => 'w3', 'length_m' => 8.22], ['id' => 'twice', 'from' => 'w1', 'to' => 'w2', 'length_m' => 5.02]]])->survey;
+    $survey = taped(
+        [8.21, 5.02, 6.22, 5.02],
+        [],
+        [
+            'ties' => [
+                ...ties([[0, 2, 9.63], [1, 3, 9.62]])['ties'],
+                ['id' => 'again', 'from' => 'w2', 'to' => 'w3', 'length_m' => 8.22],
+                ['id' => 'twice', 'from' => 'w1', 'to' => 'w2', 'length_m' => 5.02],
+            ],
+        ],
+    )->survey;
 
-    expect($survey->stretched)->toBeNull()->and($survey->named($survey->setAside[0]))->toBe('wall 2')->and($survey->setAside[1])->toEqualWithDelta(8.22, 0.02);
+    expect($survey->stretched)
+        ->toBeNull()
+        ->and($survey->named($survey->setAside[0]))
+        ->toBe('wall 2')
+        ->and($survey->setAside[1])
+        ->toEqualWithDelta(8.22, 0.02);
 });
 
 it('takes a distance that just fits, and says which reading nothing checks', function (): void {
@@ -197,17 +304,26 @@ it('takes a distance that just fits, and says which reading nothing checks', fun
 
 it('names the runner-up where a blunder could be either of two', function (): void {
     // Two readings tie the post and one more checks them: an error in one of the three reads alike in each.
-    $built = ['built' => [['id' => 'p', 'name' => 'post', 'kind' => 'column', 'x_m' => 2.0, 'y_m' => 2.0, 'width_m' => 0.2, 'depth_m' => 0.2]]];
+    $built = [
+        'built' => [['id' => 'p', 'name' => 'post', 'kind' => 'column', 'x_m' => 2.0, 'y_m' => 2.0, 'width_m' => 0.2, 'depth_m' => 0.2]],
+    ];
     $square = [[0, 2, 8.485], [1, 3, 8.485]];
     $post = fn (string $from, float $length): array => ['id' => "p$from", 'from' => $from, 'to' => 'p', 'length_m' => $length];
     $ties = ties($square)['ties'];
-    $survey = fn (float $off) => taped([6, 6, 6, 6], [], $built + ['ties' => [...$ties, $post('w0', 2.828 + $off), $post('w1', 4.472), $post('w3', 4.472)]])->survey;
+    $survey = fn (float $off) => taped(
+        [6, 6, 6, 6],
+        [],
+        $built + ['ties' => [...$ties, $post('w0', 2.828 + $off), $post('w1', 4.472), $post('w3', 4.472)]],
+    )->survey;
 
     expect($survey(0.0)->suspects())->toBe([])->and($survey(0.4)->suspects())->toEqualCanonicalizing(['A–post', 'B–post', 'D–post']);
 });
 
 it('asks for no pair twice, and for a wall by its name', function (int $corners): void {
-    $walls = array_map(fn (int $i): array => ['id' => "w$i", 'name' => "wall $i", 'length_m' => 4.0, 'turn_deg' => 360 / $corners, 'by' => 'sketch'], range(0, $corners - 1));
+    $walls = array_map(
+        fn (int $i): array => ['id' => "w$i", 'name' => "wall $i", 'length_m' => 4.0, 'turn_deg' => 360 / $corners, 'by' => 'sketch'],
+        range(0, $corners - 1),
+    );
     $room = taped(array_fill(0, $corners, 4.0), array_fill(0, $corners, 360 / $corners), ['walls' => $walls] + ties([[0, 2, 5.0]]));
     $pairs = array_map($room->survey->pair(...), $room->survey->next());
 

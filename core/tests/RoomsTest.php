@@ -23,19 +23,35 @@ use FineFrame\Tests\Cases;
 /** @return list<array<string, mixed>> */
 function box(string $prefix, float $width, float $depth): array
 {
-    return array_map(fn (int $i): array => ['id' => "$prefix$i", 'name' => "$prefix$i", 'length_m' => $i % 2 ? $width : $depth, 'turn_deg' => 90], range(1, 4));
+    return array_map(
+        fn (int $i): array => ['id' => "$prefix$i", 'name' => "$prefix$i", 'length_m' => $i % 2 ? $width : $depth, 'turn_deg' => 90],
+        range(1, 4),
+    );
 }
 
-/** A hall of 5 by 4 m; in its north wall, 0.6 m thick, a door of 1 m from x = 3 to x = 2; behind it a store of 3 by 2 m with a window in its far wall. */
+/**
+ * A hall of 5 by 4 m; in its north wall, 0.6 m thick, a door of 1 m from x = 3 to x = 2; behind it a store of 3 by 2 m with a window in its
+ * far wall.
+ */
 function twoRooms(array $store = []): Room
 {
     $problems = new Problems;
     $room = Room::read(Node::root([
         'height_m' => 3, 'walls' => box('w', 5, 4),
-        'openings' => [['id' => 'door', 'name' => 'door', 'kind' => 'door', 'wall' => 'w3', 'offset_m' => 2, 'width_m' => 1, 'head_m' => 2, 'reveal_m' => 0.6]],
+        'openings' => [
+            [
+                'id' => 'door', 'name' => 'door', 'kind' => 'door', 'wall' => 'w3', 'offset_m' => 2, 'width_m' => 1,
+                'head_m' => 2, 'reveal_m' => 0.6,
+            ],
+        ],
         'rooms' => [$store + ['id' => 'store', 'name' => 'store', 'through' => 'door', 'wall' => 's1', 'offset_m' => 0.5, 'space' => [
             'height_m' => 2.4, 'walls' => box('s', 3, 2),
-            'openings' => [['id' => 'pane', 'name' => 'pane', 'kind' => 'window', 'wall' => 's3', 'offset_m' => 1.5, 'width_m' => 1, 'sill_m' => 1, 'head_m' => 2]],
+            'openings' => [
+                [
+                    'id' => 'pane', 'name' => 'pane', 'kind' => 'window', 'wall' => 's3', 'offset_m' => 1.5,
+                    'width_m' => 1, 'sill_m' => 1, 'head_m' => 2,
+                ],
+            ],
         ]]],
     ], $problems));
     $problems->raise();
@@ -55,7 +71,8 @@ it('lays a room behind its door, as far off as the wall is thick', function (): 
 it('measures, stands and looks from room to room', function (): void {
     $rooms = Rooms::of(twoRooms());
 
-    // Through the middle of the door to the far wall of the store; beside it, to the hall's own wall; aslant, into the side of the wall's thickness.
+    // Through the middle of the door to the far wall of the store; beside it, to the hall's own wall; aslant, into the side of the wall's
+    // thickness.
     expect($rooms->firstWall(new Vec2(2.5, 1), new Vec2(0, 1))[0])->toEqualWithDelta(5.6, 1e-9)
         ->and($rooms->firstWall(new Vec2(1, 1), new Vec2(0, 1))[0])->toEqualWithDelta(3.0, 1e-9)
         ->and($rooms->firstWall(new Vec2(2.5, 3.5), (new Vec2(1, 1.2))->unit())[1]?->id)->toContain('door')
@@ -86,7 +103,14 @@ it('refuses rooms that cannot be joined so', function (array $store, string $sen
 /** The demo's stone room with a store behind a new door in its first wall. */
 function mill(array $changes = []): SetupPlan
 {
-    $demo = Cases::demo(['/locations/stone-room/space/openings/-' => ['id' => 'hatch', 'name' => 'hatch', 'kind' => 'door', 'wall' => 'w1', 'offset_m' => 3.0, 'width_m' => 1.2, 'head_m' => 2.0, 'way_out' => false]]);
+    $demo = Cases::demo(
+        [
+            '/locations/stone-room/space/openings/-' => [
+                'id' => 'hatch', 'name' => 'hatch', 'kind' => 'door', 'wall' => 'w1', 'offset_m' => 3.0,
+                'width_m' => 1.2, 'head_m' => 2.0, 'way_out' => false,
+            ],
+        ],
+    );
     $plan = NewPlace::behind($demo->location, $demo->room->all[0], 'hatch', 'store', 3, 3)?->edit->applyTo($demo->plan);
 
     return (new Edit($changes))->applyTo($plan)->setup();
@@ -98,14 +122,29 @@ it('joins a room to a place, keeps it in the file and refuses to lay it over ano
 
     expect($again->room->called('room-1')->name)->toBe('store')
         ->and(PlanWriter::json($again->plan))->toBe(PlanWriter::json($setup->plan))
-        ->and(fn () => mill(['/locations/stone-room/space/rooms/room-1/space/walls/room-1-w2/id' => 'w2']))->toThrow(InvalidDocument::class, 'twice')
-        ->and(fn () => mill(['/locations/stone-room/space/rooms/room-1/wall' => 'room-1-w1', '/locations/stone-room/space/walls/w1/rise_m' => 1.5]))->toThrow(InvalidDocument::class, 'puts store over');
+        ->and(
+            fn () => mill(['/locations/stone-room/space/rooms/room-1/space/walls/room-1-w2/id' => 'w2']),
+        )->toThrow(InvalidDocument::class, 'twice')
+        ->and(
+            fn () => mill(
+                ['/locations/stone-room/space/rooms/room-1/wall' => 'room-1-w1', '/locations/stone-room/space/walls/w1/rise_m' => 1.5],
+            ),
+        )->toThrow(InvalidDocument::class, 'puts store over');
 });
 
 it('shows a camera what stands behind the door, and hides what stands behind the wall', function (): void {
     $share = function (float $x): float {
         $at = '/setups/talk/lights/key';
-        $setup = mill(["$at/x_m" => $x, "$at/y_m" => -1.0, "$at/height_m" => 1.2, '/setups/talk/cameras/cam-a/y_m' => 2.5, '/setups/talk/cameras/cam-a/x_m' => 3.1, '/setups/talk/cameras/cam-a/aim' => ['mode' => 'free', 'bearing_deg' => 180, 'tilt_deg' => 0]]);
+        $setup = mill(
+            [
+                "$at/x_m" => $x,
+                "$at/y_m" => -1.0,
+                "$at/height_m" => 1.2,
+                '/setups/talk/cameras/cam-a/y_m' => 2.5,
+                '/setups/talk/cameras/cam-a/x_m' => 3.1,
+                '/setups/talk/cameras/cam-a/aim' => ['mode' => 'free', 'bearing_deg' => 180, 'tilt_deg' => 0],
+            ],
+        );
         $scene = new Scene($setup);
 
         return (new Intrusions($scene, $scene->views['cam-a']))->share($scene->solidsOf('key'));

@@ -21,7 +21,16 @@ it('puts the eyes where the aim says', function (array $changes, float $x, float
 })->with([
     'with looking room ahead, to frame left' => [[], 0.24, 0.28],
     'centred' => [['cameras/cam-a/aim/side' => 'centred', 'cameras/cam-a/aim/eye_line' => 0.5], 0.0, 0.0],
-    'from below, wide and off' => [['cameras/cam-a/height_m' => 0.6, 'cameras/cam-a/lens' => 'zoom-18-55', 'cameras/cam-a/focal_mm' => 18, 'cameras/cam-a/aim/lead' => 0.4], 0.8, 0.28],
+    'from below, wide and off' => [
+        [
+            'cameras/cam-a/height_m' => 0.6,
+            'cameras/cam-a/lens' => 'zoom-18-55',
+            'cameras/cam-a/focal_mm' => 18,
+            'cameras/cam-a/aim/lead' => 0.4,
+        ],
+        0.8,
+        0.28,
+    ],
     'delivered upright from a wide sensor' => [['/brief/aspect_width' => 9, '/brief/aspect_height' => 16], 0.24, 0.28],
 ]);
 
@@ -30,7 +39,13 @@ it('sees a post one centimetre inside the frame and not one outside', function (
     $aim = ['cameras/cam-a/aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => 0]];
     $edge = 3.55 + 0.24 * 1.5;
     // The boom's stand is a column of 2 cm radius at its widest: its near edge is where it is placed.
-    $changes = $aim + ['microphones/boom/stand_x_m' => $edge + 0.02 - $inside, 'microphones/boom/stand_y_m' => 2.22, 'microphones/boom/x_m' => 5.2, 'microphones/boom/y_m' => 2.3, 'microphones/boom/height_m' => 2.2];
+    $changes = $aim + [
+        'microphones/boom/stand_x_m' => $edge + 0.02 - $inside,
+        'microphones/boom/stand_y_m' => 2.22,
+        'microphones/boom/x_m' => 5.2,
+        'microphones/boom/y_m' => 2.3,
+        'microphones/boom/height_m' => 2.2,
+    ];
     $scene = new Scene(Cases::demo($changes));
     $owners = array_map(fn ($i) => $i->owner, (new Intrusions($scene, $scene->views['cam-a']))->all());
 
@@ -38,7 +53,10 @@ it('sees a post one centimetre inside the frame and not one outside', function (
 })->with([[0.03, true], [-0.01, false]]);
 
 it('leaves out what furniture hides', function (): void {
-    $screen = ['id' => 'screen', 'name' => 'screen', 'width_m' => 3.0, 'depth_m' => 0.1, 'height_m' => 2.6, 'x_m' => 2.6, 'y_m' => 2.0, 'turn_deg' => 60];
+    $screen = [
+        'id' => 'screen', 'name' => 'screen', 'width_m' => 3.0, 'depth_m' => 0.1, 'height_m' => 2.6, 'x_m' => 2.6,
+        'y_m' => 2.0, 'turn_deg' => 60,
+    ];
     $share = function (array $changes): float {
         $scene = new Scene(Cases::demo($changes));
 
@@ -66,7 +84,9 @@ it('never draws the camera that looks', function (): void {
 it('finds the nearest boom place just outside every frame', function (): void {
     $scene = new Scene(Cases::demo());
     $best = BoomReach::nearest($scene, $scene->booms['boom'], 0.06);
-    $setup = Cases::demo(['microphones/boom/x_m' => $best->tip->x, 'microphones/boom/y_m' => $best->tip->y, 'microphones/boom/height_m' => $best->tip->z]);
+    $setup = Cases::demo(
+        ['microphones/boom/x_m' => $best->tip->x, 'microphones/boom/y_m' => $best->tip->y, 'microphones/boom/height_m' => $best->tip->z],
+    );
     $after = new Scene($setup);
     foreach ($after->views as $view) {
         expect(array_filter((new Intrusions($after, $view))->all(), fn ($i) => $i->kind === ThingKind::Boom))->toBe([]);
@@ -80,7 +100,10 @@ it('finds the nearest boom place just outside every frame', function (): void {
 
 it('follows a lens with its focal length and stop, and a freed aim with where it points', function (): void {
     $setup = Cases::demo();
-    $edit = FollowThrough::of($setup, new Edit(['/setups/talk/cameras/cam-a/lens' => 'zoom-70-200', '/setups/talk/cameras/cam-a/aim/mode' => 'free']));
+    $edit = FollowThrough::of(
+        $setup,
+        new Edit(['/setups/talk/cameras/cam-a/lens' => 'zoom-70-200', '/setups/talk/cameras/cam-a/aim/mode' => 'free']),
+    );
     $after = $edit->applyTo($setup->plan)->setup();
     $before = (new Scene($setup))->views['cam-a'];
 

@@ -30,35 +30,101 @@ function glasshouse(array $changes = []): ShootPlan
 }
 
 it('judges a place before anything is set up there', function (string $key, Severity $severity, array $changes): void {
-    expect(Judge::standard()->judge(glasshouse($changes)->setupAt(explode('+', explode(':', $key)[1])[0]))->find($key)?->severity)->toBe($severity);
+    expect(
+        Judge::standard()->judge(glasshouse($changes)->setupAt(explode('+', explode(':', $key)[1])[0]))->find($key)?->severity,
+    )->toBe($severity);
 })->with(function (): iterable {
     [$holds, $watch, $breaks] = [Severity::Holds, Severity::Watch, Severity::Breaks];
     // T2.9 at ISO 800 and 1/50 s wants 173 lx on a dome.
     yield 'light that suffices' => ['natural-light-is-enough:glasshouse+light-1', $holds, ['scouted/light/light-1/lux' => 175]];
     yield 'light that is half a stop short' => ['natural-light-is-enough:glasshouse+light-1', $watch, ['scouted/light/light-1/lux' => 120]];
-    yield 'light by stop, ISO and shutter' => ['natural-light-is-enough:glasshouse+light-1', $watch, ['scouted/light/light-1' => ['id' => 'light-1', 'name' => 'x', 't_stop' => 2.0, 'iso' => 800, 'shutter_s' => 0.02]]];
-    yield 'lamps that match' => ['lamps-match-the-camera:glasshouse+c', $holds, ['scouted/colour' => [['id' => 'c', 'name' => 'tube', 'kelvin' => 5000]]]];
-    yield 'lamps that are warm' => ['lamps-match-the-camera:glasshouse+c', $watch, ['scouted/colour' => [['id' => 'c', 'name' => 'tube', 'kelvin' => 4000]]]];
-    yield 'lamps that are green' => ['lamps-match-the-camera:glasshouse+c', $watch, ['scouted/colour' => [['id' => 'c', 'name' => 'tube', 'kelvin' => 5600, 'duv' => 0.008]]]];
-    yield 'lamps that somebody switches off' => ['lamps-match-the-camera:glasshouse+c', $holds, ['scouted/colour' => [['id' => 'c', 'name' => 'tube', 'kelvin' => 4000, 'plan' => 'switch off']]]];
-    yield 'noise that a boom stands clear of' => ['place-is-quiet-enough:glasshouse', $holds, ['scouted/noise' => [['id' => 'n', 'name' => 'fan', 'level_dba' => 41]]]];
-    yield 'noise to watch' => ['place-is-quiet-enough:glasshouse', $watch, ['scouted/noise' => [['id' => 'n', 'name' => 'fan', 'level_dba' => 42]]]];
-    yield 'noise that breaks' => ['place-is-quiet-enough:glasshouse', $breaks, ['scouted/noise' => [['id' => 'n', 'name' => 'fan', 'level_dba' => 52]]]];
-    yield 'noise at another hour' => ['place-is-quiet-enough:glasshouse', $holds, ['scouted/noise' => [['id' => 'n', 'name' => 'fan', 'level_dba' => 70, 'runs_from' => '12:30', 'runs_to' => '14:00']]]];
+    yield 'light by stop, ISO and shutter' => [
+        'natural-light-is-enough:glasshouse+light-1',
+        $watch,
+        ['scouted/light/light-1' => ['id' => 'light-1', 'name' => 'x', 't_stop' => 2.0, 'iso' => 800, 'shutter_s' => 0.02]],
+    ];
+    yield 'lamps that match' => [
+        'lamps-match-the-camera:glasshouse+c',
+        $holds,
+        ['scouted/colour' => [['id' => 'c', 'name' => 'tube', 'kelvin' => 5000]]],
+    ];
+    yield 'lamps that are warm' => [
+        'lamps-match-the-camera:glasshouse+c',
+        $watch,
+        ['scouted/colour' => [['id' => 'c', 'name' => 'tube', 'kelvin' => 4000]]],
+    ];
+    yield 'lamps that are green' => [
+        'lamps-match-the-camera:glasshouse+c',
+        $watch,
+        ['scouted/colour' => [['id' => 'c', 'name' => 'tube', 'kelvin' => 5600, 'duv' => 0.008]]],
+    ];
+    yield 'lamps that somebody switches off' => [
+        'lamps-match-the-camera:glasshouse+c',
+        $holds,
+        ['scouted/colour' => [['id' => 'c', 'name' => 'tube', 'kelvin' => 4000, 'plan' => 'switch off']]],
+    ];
+    yield 'noise that a boom stands clear of' => [
+        'place-is-quiet-enough:glasshouse',
+        $holds,
+        ['scouted/noise' => [['id' => 'n', 'name' => 'fan', 'level_dba' => 41]]],
+    ];
+    yield 'noise to watch' => [
+        'place-is-quiet-enough:glasshouse',
+        $watch,
+        ['scouted/noise' => [['id' => 'n', 'name' => 'fan', 'level_dba' => 42]]],
+    ];
+    yield 'noise that breaks' => [
+        'place-is-quiet-enough:glasshouse',
+        $breaks,
+        ['scouted/noise' => [['id' => 'n', 'name' => 'fan', 'level_dba' => 52]]],
+    ];
+    yield 'noise at another hour' => [
+        'place-is-quiet-enough:glasshouse',
+        $holds,
+        ['scouted/noise' => [['id' => 'n', 'name' => 'fan', 'level_dba' => 70, 'runs_from' => '12:30', 'runs_to' => '14:00']]],
+    ];
     yield 'a stripe of sun' => ['sun-stays-off-the-face:glasshouse+sun-0', $breaks, []];
-    yield 'sun that a curtain keeps out' => ['sun-stays-off-the-face:glasshouse+sun-0', $holds, ['space/openings/glass-1/curtain' => 'lined']];
-    yield 'sun at another hour' => ['sun-stays-off-the-face:glasshouse+sun-0', $holds, ['/brief/days/days-1/from' => '16:30', '/brief/days/days-1/to' => '17:30']];
+    yield 'sun that a curtain keeps out' => [
+        'sun-stays-off-the-face:glasshouse+sun-0',
+        $holds,
+        ['space/openings/glass-1/curtain' => 'lined'],
+    ];
+    yield 'sun at another hour' => [
+        'sun-stays-off-the-face:glasshouse+sun-0',
+        $holds,
+        ['/brief/days/days-1/from' => '16:30', '/brief/days/days-1/to' => '17:30'],
+    ];
     yield 'a door for the cart' => ['gear-comes-in:glasshouse+ways-1', $holds, ['scouted/ways/ways-1/width_m' => 0.72]];
     yield 'a door for cases' => ['gear-comes-in:glasshouse+ways-1', $watch, ['scouted/ways/ways-1/width_m' => 0.7]];
     yield 'a door for nobody' => ['gear-comes-in:glasshouse+ways-1', $breaks, ['scouted/ways/ways-1/width_m' => 0.5]];
-    yield 'a turn that a long case goes round' => ['gear-comes-in:glasshouse+ways-2', $watch, ['scouted/ways/ways-2' => ['id' => 'ways-2', 'name' => 'turn', 'kind' => 'turn', 'width_m' => 0.9, 'depth_m' => 0.9]]];
-    yield 'a turn that it does not' => ['gear-comes-in:glasshouse+ways-2', $breaks, ['scouted/ways/ways-2' => ['id' => 'ways-2', 'name' => 'turn', 'kind' => 'turn', 'width_m' => 0.85, 'depth_m' => 0.85]]];
+    yield 'a turn that a long case goes round' => [
+        'gear-comes-in:glasshouse+ways-2',
+        $watch,
+        ['scouted/ways/ways-2' => ['id' => 'ways-2', 'name' => 'turn', 'kind' => 'turn', 'width_m' => 0.9, 'depth_m' => 0.9]],
+    ];
+    yield 'a turn that it does not' => [
+        'gear-comes-in:glasshouse+ways-2',
+        $breaks,
+        ['scouted/ways/ways-2' => ['id' => 'ways-2', 'name' => 'turn', 'kind' => 'turn', 'width_m' => 0.85, 'depth_m' => 0.85]],
+    ];
     yield 'leave that is given' => ['nothing-is-left-open:glasshouse+askings-1', $holds, ['scouted/askings/askings-1/state' => 'agreed']];
-    yield 'leave that is refused' => ['nothing-is-left-open:glasshouse+askings-1', $breaks, ['scouted/askings/askings-1/state' => 'refused']];
-    yield 'haze under a smoke detector' => ['nothing-is-left-open:glasshouse+haze', $breaks, ['/brief/schools/haze' => 'throughout', 'facts/detectors' => 'smoke']];
+    yield 'leave that is refused' => [
+        'nothing-is-left-open:glasshouse+askings-1',
+        $breaks,
+        ['scouted/askings/askings-1/state' => 'refused'],
+    ];
+    yield 'haze under a smoke detector' => [
+        'nothing-is-left-open:glasshouse+haze',
+        $breaks,
+        ['/brief/schools/haze' => 'throughout', 'facts/detectors' => 'smoke'],
+    ];
     yield 'haze where nothing detects' => ['nothing-is-left-open:glasshouse+haze', $holds, ['/brief/schools/haze' => 'throughout']];
     yield 'power that carries' => ['power-carries-the-lamps:stone-room', $holds, []];
-    yield 'power that does not' => ['power-carries-the-lamps:stone-room', $breaks, ['/locations/stone-room/scouted/circuits' => [['id' => 'x', 'name' => 'x', 'breaker_a' => 1, 'already_a' => 0.5, 'ours' => 'yes']]]];
+    yield 'power that does not' => [
+        'power-carries-the-lamps:stone-room',
+        $breaks,
+        ['/locations/stone-room/scouted/circuits' => [['id' => 'x', 'name' => 'x', 'breaker_a' => 1, 'already_a' => 0.5, 'ours' => 'yes']]],
+    ];
 });
 
 it('mends a stripe of sun by the curtain it comes through', function (): void {
@@ -82,7 +148,10 @@ it('adds noises as energy and hears them in their hours', function (): void {
 
 it('rings by Sabine, and by Eyring where much is absorbed', function (): void {
     // 8.2 by 5 m of glass and soil under a pitched glass roof.
-    $room = fn (array $surfaces): RoomSound => RoomSound::of(glasshouse(['space/surfaces' => $surfaces])->location('glasshouse')->space, Material::shipped());
+    $room = fn (array $surfaces): RoomSound => RoomSound::of(
+        glasshouse(['space/surfaces' => $surfaces])->location('glasshouse')->space,
+        Material::shipped(),
+    );
     $hard = $room(['floor' => 'concrete', 'walls' => 'concrete', 'ceiling' => 'concrete']);
     $soft = $room(['floor' => 'carpet', 'walls' => 'curtain', 'ceiling' => 'acoustic-tile']);
     $area = array_sum(array_column($soft->surfaces, 0));
@@ -94,8 +163,16 @@ it('rings by Sabine, and by Eyring where much is absorbed', function (): void {
 });
 
 it('weighs places by what is known, and lets no weight outvote a hard stop', function (): void {
-    $rank = fn (array $changes): array => array_map(fn ($c) => [$c->view->place->id, $c->stoppedBy], (new Comparison(glasshouse($changes)))->candidates);
-    $poor = ['/scouting/weights' => ['light' => 5, 'space' => 5, 'echo' => 5, 'quiet' => 0, 'sun' => 0, 'open' => 0, 'access' => 0, 'mood' => 0, 'distance' => 0, 'power' => 0]];
+    $rank = fn (array $changes): array => array_map(
+        fn ($c) => [$c->view->place->id, $c->stoppedBy],
+        (new Comparison(glasshouse($changes)))->candidates,
+    );
+    $poor = [
+        '/scouting/weights' => [
+            'light' => 5, 'space' => 5, 'echo' => 5, 'quiet' => 0, 'sun' => 0, 'open' => 0, 'access' => 0, 'mood' => 0,
+            'distance' => 0, 'power' => 0,
+        ],
+    ];
 
     expect($rank([])[0][0])->toBe('stone-room')->and($rank([])[1][1])->toBe(['open'])
         ->and($rank($poor + ['/scouting/stops' => []])[0][0])->toBe('glasshouse')
@@ -129,11 +206,21 @@ it('lets a school set what a check judges by, and a hand overrule it', function 
 });
 
 it('reads a record, keeps what it does not know, and says what is wrong where', function (): void {
-    $columns = ['name' => Column::text(10), 'level' => Column::number(0, 10), 'at' => Column::clock(), 'on' => Column::date(), 'state' => Column::choice('open', 'shut'), 'done' => Column::flag()];
+    $columns = [
+        'name' => Column::text(10),
+        'level' => Column::number(0, 10),
+        'at' => Column::clock(),
+        'on' => Column::date(),
+        'state' => Column::choice('open', 'shut'),
+        'done' => Column::flag(),
+    ];
     $problems = new Problems;
     $record = Record::read(Node::root(['id' => 'r', 'name' => 'fan', 'level' => 3, 'colour' => 'red'], $problems), $columns);
 
-    expect($problems->any())->toBeFalse()->and($record->write())->toBe(['id' => 'r', 'name' => 'fan', 'level' => 3.0, 'state' => 'open', 'done' => false, 'colour' => 'red'])
+    expect($problems->any())
+        ->toBeFalse()
+        ->and($record->write())
+        ->toBe(['id' => 'r', 'name' => 'fan', 'level' => 3.0, 'state' => 'open', 'done' => false, 'colour' => 'red'])
         ->and($record->number('at'))->toBeNull()->and($record->text('state'))->toBe('open');
     foreach ([['level' => 11], ['at' => '24:00'], ['on' => '2026-02-30'], ['state' => 'ajar'], ['name' => 'a very long name']] as $wrong) {
         Record::read(Node::root(['id' => 'r'] + $wrong, $problems = new Problems), $columns);
@@ -147,7 +234,12 @@ it('adds a place as a sketch that nobody has taped, under a free id', function (
     $new = $again->locations[2];
     $ell = NewPlace::sketch("/locations/$new->id/space", '', 'ell', 6, 4)->applyTo($again)->location($new->id)->space;
 
-    expect($new->id)->toBe('glasshouse-1')->and($new->space->book->isTaped())->toBeFalse()->and($new->site?->longitudeDeg)->toBe($plan->locations[0]->site?->longitudeDeg)
+    expect($new->id)
+        ->toBe('glasshouse-1')
+        ->and($new->space->book->isTaped())
+        ->toBeFalse()
+        ->and($new->site?->longitudeDeg)
+        ->toBe($plan->locations[0]->site?->longitudeDeg)
         ->and($ell->floor->signedArea())->toEqualWithDelta(18.0, 0.01);
     $taped = (new FineFrame\Plan\Edit(["/locations/$new->id/space/walls/w1/length_m" => 6.2, "/locations/$new->id/space/walls/w1/by" => 'tape']))->applyTo($again)->location($new->id)->space;
     // The wall across follows; nobody taped it, so nothing fails to close.
@@ -156,8 +248,29 @@ it('adds a place as a sketch that nobody has taped, under a free id', function (
 
 it('parts the lamps over the circuits, or says that no way does it', function (array $watts, array $amps, string $case): void {
     $plan = FineFrame\Tests\Plans::room()->sitter('ann', 3, 3)->with([
-        '/locations/room/scouted' => ['circuits' => array_map(fn (int $i): array => ['id' => "c$i", 'name' => "circuit $i", 'breaker_a' => $amps[$i], 'already_a' => 0, 'volts' => 230, 'ours' => 'yes'], array_keys($amps))],
-        '/kit/fixtures' => [...FineFrame\Plan\Kit::library()->write()['fixtures'], ...array_map(fn (int $i): array => ['id' => "f$i", 'name' => "lamp $i", 'width_m' => 0.1, 'height_m' => 0.1, 'lux_at_1m' => 100, 'watts' => abs($watts[$i]), 'battery' => $watts[$i] < 0], array_keys($watts))],
+        '/locations/room/scouted' => [
+            'circuits' => array_map(
+                fn (int $i): array => [
+                    'id' => "c$i",
+                    'name' => "circuit $i",
+                    'breaker_a' => $amps[$i],
+                    'already_a' => 0,
+                    'volts' => 230,
+                    'ours' => 'yes',
+                ],
+                array_keys($amps),
+            ),
+        ],
+        '/kit/fixtures' => [
+            ...FineFrame\Plan\Kit::library()->write()['fixtures'],
+            ...array_map(
+                fn (int $i): array => [
+                    'id' => "f$i", 'name' => "lamp $i", 'width_m' => 0.1, 'height_m' => 0.1, 'lux_at_1m' => 100,
+                    'watts' => abs($watts[$i]), 'battery' => $watts[$i] < 0,
+                ],
+                array_keys($watts),
+            ),
+        ],
     ]);
     foreach (array_keys($watts) as $i) {
         $plan = $plan->lamp("l$i", 1 + 0.4 * $i, 4, null, ['fixture' => "f$i"]);

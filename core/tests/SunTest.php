@@ -24,7 +24,12 @@ function ell(array $window = [], float $north = 0): Room
     $problems = new Problems;
     $room = Room::read(Node::root([
         'height_m' => 3, 'north_deg' => $north, 'walls' => $walls,
-        'openings' => [$window + ['id' => 'south', 'name' => 'south window', 'kind' => 'window', 'wall' => 'w1', 'offset_m' => 4, 'width_m' => 1, 'sill_m' => 1, 'head_m' => 2]],
+        'openings' => [
+            $window + [
+                'id' => 'south', 'name' => 'south window', 'kind' => 'window', 'wall' => 'w1', 'offset_m' => 4,
+                'width_m' => 1, 'sill_m' => 1, 'head_m' => 2,
+            ],
+        ],
     ], $problems));
     $problems->raise();
 
@@ -59,7 +64,9 @@ it('parts a patch between the floor and two walls without losing any of it', fun
 
 it('keeps the sun out by reveal, curtain, frosted glass and the wall between', function (): void {
     $sun = Sun::standing(M_PI, deg2rad(45));
-    $lit = fn (array $window): float => (float) array_sum(array_map(fn (SunPatch $p): float => $p->areaM2(), (new SunInRoom(Rooms::of(ell($window))))->patches($sun)));
+    $lit = fn (array $window): float => (float) array_sum(
+        array_map(fn (SunPatch $p): float => $p->areaM2(), (new SunInRoom(Rooms::of(ell($window))))->patches($sun)),
+    );
 
     expect($lit([]))->toEqualWithDelta(1.0, 1e-9)
         ->and($lit(['reveal_m' => 0.4]))->toEqualWithDelta(0.6, 1e-9)
@@ -96,7 +103,9 @@ it('finds when the chair is struck and the longest steady stretch between', func
 });
 
 it('hides the sun below the skyline', function (): void {
-    $site = Site::read(Node::root(['latitude_deg' => 51.5, 'longitude_deg' => -0.1, 'time_zone' => 'Europe/London', 'skyline_deg' => 40], new Problems));
+    $site = Site::read(
+        Node::root(['latitude_deg' => 51.5, 'longitude_deg' => -0.1, 'time_zone' => 'Europe/London', 'skyline_deg' => 40], new Problems),
+    );
 
     expect((new SunStudy($site, Rooms::of(ell()), '2026-03-20'))->throughWindows())->toBe([]);
 });

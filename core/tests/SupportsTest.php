@@ -40,7 +40,10 @@ it('wants something for a clamp to bite, and offers a stand', function (array $l
 ]);
 
 it('offers the first stand that is high enough for what a clamp cannot hold', function (float $height, string $stand): void {
-    $setup = seatedRoom()->lamp('l', 5, 4, null, ['height_m' => $height, 'stand' => 'clamp'])->with(['/locations/room/space/height_m' => 5])->setup();
+    $setup = seatedRoom()
+        ->lamp('l', 5, 4, null, ['height_m' => $height, 'stand' => 'clamp'])
+        ->with(['/locations/room/space/height_m' => 5])
+        ->setup();
     $judge = Judge::standard();
     $verdicts = $judge->judge($setup);
 
@@ -65,19 +68,38 @@ it('stands an arm aside of its load, and somebody behind what is held', function
 });
 
 it('lifts people and stands onto a stage', function (): void {
-    $stage = ['/locations/room/space/built' => [['id' => 'stage', 'name' => 'stage', 'kind' => 'platform', 'x_m' => 3, 'y_m' => 3.5, 'width_m' => 5, 'depth_m' => 2.6, 'height_m' => 0.6]]];
+    $stage = [
+        '/locations/room/space/built' => [
+            [
+                'id' => 'stage', 'name' => 'stage', 'kind' => 'platform', 'x_m' => 3, 'y_m' => 3.5, 'width_m' => 5,
+                'depth_m' => 2.6, 'height_m' => 0.6,
+            ],
+        ],
+    ];
     $plan = Plans::room()->stander('ann', 3, 3.2)->camera('a', 3, 0.9)->lamp('l', 5, 3.6, null, ['height_m' => 2.8]);
     $eyes = fn (Plans $p): float => $p->setup()->bodies['ann']->eyes->z;
 
     expect($eyes($plan->with($stage)) - $eyes($plan))->toEqualWithDelta(0.6, 1e-9)
-        ->and(wrong($plan, 'support-reaches-its-height'))->toBe(['l: fails'])->and(wrong($plan->with($stage), 'support-reaches-its-height'))->toBe([]);
+        ->and(wrong($plan, 'support-reaches-its-height'))
+        ->toBe(['l: fails'])
+        ->and(wrong($plan->with($stage), 'support-reaches-its-height'))
+        ->toBe([]);
 });
 
 it('stands a microphone and whoever is at a camera on the stage, where a lens sees them', function (): void {
-    $stage = ['/locations/room/space/built' => [['id' => 'stage', 'name' => 'stage', 'kind' => 'platform', 'x_m' => 3, 'y_m' => 3.5, 'width_m' => 5, 'depth_m' => 2.6, 'height_m' => 0.6]]];
+    $stage = [
+        '/locations/room/space/built' => [
+            [
+                'id' => 'stage', 'name' => 'stage', 'kind' => 'platform', 'x_m' => 3, 'y_m' => 3.5, 'width_m' => 5,
+                'depth_m' => 2.6, 'height_m' => 0.6,
+            ],
+        ],
+    ];
     $plan = Plans::room()->stander('ann', 3, 3.2)->camera('a', 3, 0.9)->camera('b', 4.6, 3.8, 'ann', ['support' => 'shoulder'])
         ->row('mics', ['id' => 'm', 'name' => 'mic', 'model' => 'short-line', 'worn' => 'on a stand', 'x_m' => 2.4, 'y_m' => 3.4]);
-    $lowest = fn (Plans $p, string $id): float => min(array_column(array_merge(...array_map(fn ($s) => $s->points, (new Scene($p->setup()))->solidsOf($id))), 2));
+    $lowest = fn (Plans $p, string $id): float => min(
+        array_column(array_merge(...array_map(fn ($s) => $s->points, (new Scene($p->setup()))->solidsOf($id))), 2),
+    );
 
     foreach (['m', 'b'] as $id) {
         expect($lowest($plan->with($stage), $id) - $lowest($plan, $id))->toEqualWithDelta(0.6, 0.001);

@@ -21,7 +21,13 @@ function talk(): Plans
 }
 
 it('judges an overhead or table camera by what it is on', function (): void {
-    $down = ['aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => -90], 'height_m' => 2.4, 'support' => 'overhead-arm', 'role' => 'overhead', 'focal_mm' => 35];
+    $down = [
+        'aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => -90],
+        'height_m' => 2.4,
+        'support' => 'overhead-arm',
+        'role' => 'overhead',
+        'focal_mm' => 35,
+    ];
     $plan = talk()->thing('table', 4, 3.4, 1.2, 0.8, 0.75)->camera('over', 4, 3.4, null, $down);
     $figures = array_column(CameraFigures::of(new Situation($plan->setup()), 'over'), 'value', 'name');
 
@@ -31,7 +37,13 @@ it('judges an overhead or table camera by what it is on', function (): void {
     expect($figures['on'])->toBe('table')->and($figures['to_thing']->value)->toEqualWithDelta(2.4 - 0.75, 0.02)
         ->and($figures['field_w']->value)->toEqualWithDelta((2.4 - 0.75) * 24 / 35, 0.02)
         // Tilted up and turned to Ann it is on her again.
-        ->and(cases($plan->with(['cameras/over/y_m' => 2.6, 'cameras/over/aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => -40]]), 'face-keeps-its-shape', 'over'))->not->toBe([]);
+        ->and(
+            cases(
+                $plan->with(['cameras/over/y_m' => 2.6, 'cameras/over/aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => -40]]),
+                'face-keeps-its-shape',
+                'over',
+            ),
+        )->not->toBe([]);
 });
 
 it('looks at a way as well as at where a camera stands', function (string $check, float $x, float $y, string $case): void {
@@ -57,19 +69,37 @@ it('tells of a short tether whatever else is in the way', function (): void {
         ],
     ]]]);
 
-    expect(cases($walk(2), 'take-can-be-walked'))->toBe(['breaks bump', 'breaks cable'])->and(cases($walk(20), 'take-can-be-walked'))->toBe(['breaks bump']);
+    expect(cases($walk(2), 'take-can-be-walked'))
+        ->toBe(['breaks bump', 'breaks cable'])
+        ->and(cases($walk(20), 'take-can-be-walked'))
+        ->toBe(['breaks bump']);
 });
 
 it('takes nothing for locked that somebody carries', function (string $support, string $case): void {
-    $plan = talk()->with(['/brief/kind' => 'performance, solo', 'cameras/a/role' => 'locked on everybody', 'cameras/a/support' => $support, 'cameras/a/focal_mm' => 24]);
+    $plan = talk()->with(
+        [
+            '/brief/kind' => 'performance, solo',
+            'cameras/a/role' => 'locked on everybody',
+            'cameras/a/support' => $support,
+            'cameras/a/focal_mm' => 24,
+        ],
+    );
 
     expect(cases($plan, 'safety-holds'))->toBe([$case]);
 })->with([['tripod', 'holds holds'], ['shoulder', 'breaks none'], ['gimbal', 'breaks none']]);
 
-it('counts a pair as two inputs, and knows a desk feed', function (int $inputs, string $source, string $inputsCase, string $sourceCase): void {
+it('counts a pair as two inputs, and knows a desk feed', function (
+    int $inputs,
+    string $source,
+    string $inputsCase,
+    string $sourceCase,
+): void {
     $plan = talk()->boom('boom', 4, 4.1, 1.9)
         ->row('recorders', ['id' => 'rec', 'name' => 'recorder', 'inputs' => $inputs, 'phantom' => true])
-        ->row('pairs', ['id' => 'pair', 'name' => 'pair', 'model' => 'short-line', 'x_m' => 4, 'y_m' => 3, 'height_m' => 2, 'spacing_m' => 0.2])
+        ->row(
+            'pairs',
+            ['id' => 'pair', 'name' => 'pair', 'model' => 'short-line', 'x_m' => 4, 'y_m' => 3, 'height_m' => 2, 'spacing_m' => 0.2],
+        )
         ->row('mics', ['id' => 'lav', 'name' => 'lavalier', 'model' => 'body-omni', 'person' => 'ann', 'worn' => 'on the chest'])
         ->row('feeds', ['id' => 'feed', 'name' => 'desk feed', 'state' => 'agreed'])
         ->row('tracks', ['id' => 't', 'name' => 'one', 'source' => $source, 'recorder' => 'recorder']);
@@ -94,21 +124,49 @@ it('misses a microphone where a talk has none', function (Plans $plan, array $sa
 
 it('takes the whole evening for the take, whatever a song’s marks last', function (): void {
     $day = ['/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-21', 'minutes' => 35]]];
-    $song = ['moves' => [['id' => 'm', 'camera' => 'a', 'marks' => [['id' => 'm0', 'at_s' => 0, 'x_m' => 4, 'y_m' => 1.6, 'height_m' => 1.2, 'focal_mm' => 50], ['id' => 'm1', 'at_s' => 120, 'x_m' => 4, 'y_m' => 2, 'height_m' => 1.2, 'focal_mm' => 50]]]]];
-    $parts = ['progress' => [['id' => 'p1', 'name' => 'one', 'minutes' => 12], ['id' => 'p2', 'name' => 'two', 'minutes' => 20, 'break_before' => true]]];
+    $song = [
+        'moves' => [
+            [
+                'id' => 'm',
+                'camera' => 'a',
+                'marks' => [
+                    ['id' => 'm0', 'at_s' => 0, 'x_m' => 4, 'y_m' => 1.6, 'height_m' => 1.2, 'focal_mm' => 50],
+                    ['id' => 'm1', 'at_s' => 120, 'x_m' => 4, 'y_m' => 2, 'height_m' => 1.2, 'focal_mm' => 50],
+                ],
+            ],
+        ],
+    ];
+    $parts = [
+        'progress' => [
+            ['id' => 'p1', 'name' => 'one', 'minutes' => 12],
+            ['id' => 'p2', 'name' => 'two', 'minutes' => 20, 'break_before' => true],
+        ],
+    ];
     $minutes = fn (array $with): ?float => talk()->with($with)->setup()->takeMinutes();
 
-    expect($minutes($day + $song))->toBe(35.0)->and($minutes($song))->toBe(2.0)->and($minutes($day + $parts))->toBe(20.0)->and($minutes([]))->toBeNull();
+    expect($minutes($day + $song))
+        ->toBe(35.0)
+        ->and($minutes($song))
+        ->toBe(2.0)
+        ->and($minutes($day + $parts))
+        ->toBe(20.0)
+        ->and($minutes([]))
+        ->toBeNull();
 });
 
 it('lets two who talk look at each other', function (float $x, float $y, array $said): void {
-    $plan = Plans::room(8, 7)->sitter('ann', 3.2, 4.4, 90, ['looks_at' => 'bo'])->sitter('bo', 5.2, 4.4, 270, ['looks_at' => 'ann'])->camera('a', $x, $y, 'ann');
+    $plan = Plans::room(8, 7)
+        ->sitter('ann', 3.2, 4.4, 90, ['looks_at' => 'bo'])
+        ->sitter('bo', 5.2, 4.4, 270, ['looks_at' => 'ann'])
+        ->camera('a', $x, $y, 'ann');
 
     expect(cases($plan, 'gaze-suits-the-lens'))->toBe($said);
 })->with(['past a shoulder' => [6.2, 3.2, ['holds two']], 'square to both' => [3.2, 1.4, ['watch profile']]]);
 
 it('says by how much the noise is over the voice, never "only −4 dB"', function (float $level, string $stop, array $said): void {
-    $plan = talk()->boom('boom', 4, 4.1, 1.9)->with(['/locations/room/scouted' => ['noise' => [['id' => 'n', 'name' => 'pump', 'level_dba' => $level, 'can_stop' => $stop]]]]);
+    $plan = talk()->boom('boom', 4, 4.1, 1.9)->with(
+        ['/locations/room/scouted' => ['noise' => [['id' => 'n', 'name' => 'pump', 'level_dba' => $level, 'can_stop' => $stop]]]],
+    );
     $found = [...$plan->said('place-is-quiet-enough'), ...$plan->said('voice-stands-over-the-noise')];
 
     expect(array_map(fn (Finding $f): string => (string) $f->case, $found))->toBe($said);
@@ -129,7 +187,9 @@ it('does not call a lamp settled that stays lit in another colour', function (st
 
 /** A noon in March at the demo's latitude, sun in the south: the near wall looks into it. */
 const NOON = [
-    '/locations/room/site' => ['latitude_deg' => 50.0, 'longitude_deg' => 0.0], 'metering/weather' => 'overcast', 'metering/clock' => '12:00',
+    '/locations/room/site' => ['latitude_deg' => 50.0, 'longitude_deg' => 0.0],
+    'metering/weather' => 'overcast',
+    'metering/clock' => '12:00',
     '/brief/days' => [['id' => 'day', 'name' => 'day', 'date' => '2026-03-21', 'from' => '11:00', 'to' => '13:00']],
 ];
 
@@ -140,8 +200,16 @@ it('blames for the stop what gives it, and mends with that', function (Plans $pl
     $mend = FineFrame\Judge\Judge::standard()->mend($plan->setup(), $plan->judged(), $finding);
     expect($mend === null)->toBe($about === null);
 })->with([
-    'the first lamp is weak, the second burns' => [talk()->lamp('weak', 1, 6, null, ['dimmer' => 0.02])->lamp('burns', 4.6, 3.4, null, ['dimmer' => 1.0]), 'bright', 'burns'],
-    'a window gives it' => [talk()->window('w', 'near', 2, 4)->lamp('key', 5, 3, null, ['dimmer' => 0.05])->with(NOON + ['metering/iso' => 800]), 'day-bright', 'key'],
+    'the first lamp is weak, the second burns' => [
+        talk()->lamp('weak', 1, 6, null, ['dimmer' => 0.02])->lamp('burns', 4.6, 3.4, null, ['dimmer' => 1.0]),
+        'bright',
+        'burns',
+    ],
+    'a window gives it' => [
+        talk()->window('w', 'near', 2, 4)->lamp('key', 5, 3, null, ['dimmer' => 0.05])->with(NOON + ['metering/iso' => 800]),
+        'day-bright',
+        'key',
+    ],
 ]);
 
 it('takes for the key what lights the face, and says nothing of a look into the lens', function (Plans $plan, array $keys): void {
@@ -150,11 +218,25 @@ it('takes for the key what lights the face, and says nothing of a look into the 
 })->with([
     'a lamp aside, A aside' => [Plans::room(8, 7)->sitter('ann', 4, 4.4)->camera('a', 5, 1.6)->lamp('edge', 2.4, 3.4), ['edge']],
     'a look into the lens' => [talk()->lamp('edge', 2.4, 3.4), []],
-    'a window outshines the lamp' => [Plans::room(8, 7)->sitter('ann', 4, 4.4)->camera('a', 5, 1.6)->window('w', 'left', 2, 3)->lamp('edge', 5.5, 5.5, null, ['dimmer' => 0.02])->with(NOON), ['w']],
+    'a window outshines the lamp' => [
+        Plans::room(8, 7)
+            ->sitter('ann', 4, 4.4)
+            ->camera('a', 5, 1.6)
+            ->window('w', 'left', 2, 3)
+            ->lamp('edge', 5.5, 5.5, null, ['dimmer' => 0.02])
+            ->with(NOON),
+        ['w'],
+    ],
 ]);
 
 it('counts what a lamp gives by the ceiling', function (float $dimmer, array $said): void {
-    $plan = talk()->lamp('key', 5, 3, null, ['dimmer' => 0.05])->lamp('up', 4, 6, null, ['dimmer' => $dimmer, 'aim_x_m' => 4.0, 'aim_y_m' => 6.1, 'aim_height_m' => 3.0]);
+    $plan = talk()->lamp('key', 5, 3, null, ['dimmer' => 0.05])->lamp(
+        'up',
+        4,
+        6,
+        null,
+        ['dimmer' => $dimmer, 'aim_x_m' => 4.0, 'aim_y_m' => 6.1, 'aim_height_m' => 3.0],
+    );
 
     expect(cases($plan, 'lamp-earns-its-place', 'up'))->toBe($said);
 })->with(['bright' => [1.0, ['holds holds']], 'all but off' => [0.002, ['watch fails']]]);
@@ -162,21 +244,51 @@ it('counts what a lamp gives by the ceiling', function (float $dimmer, array $sa
 it('sees a pane behind the head, and none that is covered', function (array $with, array $burns, string $background): void {
     $plan = talk()->window('w', 'far', 2.8, 2.4)->lamp('key', 5, 3, null, ['dimmer' => 0.1])->with(NOON + $with);
 
-    expect(cases($plan, 'window-keeps-its-detail'))->toBe($burns)->and(implode(' ', cases($plan, 'background-sits-under-the-face')))->toContain($background);
+    expect(cases($plan, 'window-keeps-its-detail'))
+        ->toBe($burns)
+        ->and(implode(' ', cases($plan, 'background-sits-under-the-face')))
+        ->toContain($background);
 })->with([
     'bare' => [['metering/weather' => 'clear'], ['watch fails'], 'watch bright'],
-    'a cloth before it' => [['furniture' => [['id' => 'f', 'name' => 'cloth', 'x_m' => 4, 'y_m' => 6.6, 'width_m' => 3.4, 'depth_m' => 0.05, 'height_m' => 2.6]]], [], 'holds'],
+    'a cloth before it' => [
+        [
+            'furniture' => [
+                ['id' => 'f', 'name' => 'cloth', 'x_m' => 4, 'y_m' => 6.6, 'width_m' => 3.4, 'depth_m' => 0.05, 'height_m' => 2.6],
+            ],
+        ],
+        [],
+        'holds',
+    ],
 ]);
 
 it('lets a soft box stand beside an inner corner and in a doorway', function (float $x, float $y, array $said): void {
-    $wall = fn (string $id, float $long, float $turn): array => ['id' => $id, 'name' => $id, 'length_m' => $long, 'turn_deg' => $turn, 'by' => 'tape'];
-    $plan = Plans::room()->sitter('ann', 2, 2.4)->with(['/locations/room/space/walls' => [$wall('a', 6, 90), $wall('b', 3, 90), $wall('c', 2, -90), $wall('d', 2, 90), $wall('e', 4, 90), $wall('f', 5, 90)]])
+    $wall = fn (string $id, float $long, float $turn): array => [
+        'id' => $id,
+        'name' => $id,
+        'length_m' => $long,
+        'turn_deg' => $turn,
+        'by' => 'tape',
+    ];
+    $plan = Plans::room()->sitter('ann', 2, 2.4)->with(
+        [
+            '/locations/room/space/walls' => [
+                $wall('a', 6, 90),
+                $wall('b', 3, 90),
+                $wall('c', 2, -90),
+                $wall('d', 2, 90),
+                $wall('e', 4, 90),
+                $wall('f', 5, 90),
+            ],
+        ],
+    )
         ->lamp('l', $x, $y, null, ['aim_x_m' => 2.0, 'aim_y_m' => 2.0, 'aim_height_m' => 1.2]);
 
     expect(cases($plan, 'soft-box-fits-the-room', 'l'))->toBe($said);
 })->with([
     // The inner corner is at 4, 3.
-    'before the corner' => [3.5, 2.6, ['holds holds']], 'under it, clear of the wall' => [4.4, 2.3, ['holds holds']], 'into the wall' => [4.9, 2.75, ['breaks wall']],
+    'before the corner' => [3.5, 2.6, ['holds holds']],
+    'under it, clear of the wall' => [4.4, 2.3, ['holds holds']],
+    'into the wall' => [4.9, 2.75, ['breaks wall']],
 ]);
 
 it('asks no ceiling of a lamp outside', function (float $y, array $said): void {
@@ -193,7 +305,9 @@ it('is content with a grid where it offers one', function (array $before, array 
 
 it('asks for microphones for those who are heard at once, not for the whole cast', function (Plans $plan, string $heads): void {
     $cast = ['/brief/cast' => array_map(fn (int $i): array => ['id' => "c$i", 'name' => "c$i"], range(1, 5))];
-    $told = array_values(array_filter(FineFrame\Judge\Consequences::of($plan->with($cast)->setup()->plan), fn (array $c): bool => $c[0] === 'microphones'));
+    $told = array_values(
+        array_filter(FineFrame\Judge\Consequences::of($plan->with($cast)->setup()->plan), fn (array $c): bool => $c[0] === 'microphones'),
+    );
 
     expect($told[0][1]['heads'])->toBe($heads);
 })->with(['one seated' => [talk(), '1'], 'two seated' => [talk()->sitter('bo', 2, 4.4), '2'], 'nobody yet' => [Plans::room(), '5']]);

@@ -7,7 +7,10 @@ declare(strict_types=1);
  */
 $base = ['FineFrame\FineFrameException', 'FineFrame\Measure', 'FineFrame\Geometry'];
 $parts = [...$base, 'FineFrame\Document'];
-$modules = [...$parts, 'FineFrame\Space', 'FineFrame\Staging', 'FineFrame\Camera', 'FineFrame\Light', 'FineFrame\Sound', 'FineFrame\Grip', 'FineFrame\Sun', 'FineFrame\Scout'];
+$modules = [
+    ...$parts, 'FineFrame\Space', 'FineFrame\Staging', 'FineFrame\Camera', 'FineFrame\Light', 'FineFrame\Sound',
+    'FineFrame\Grip', 'FineFrame\Sun', 'FineFrame\Scout',
+];
 
 arch('measure stands alone')->expect('FineFrame\Measure')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('geometry stands alone')->expect('FineFrame\Geometry')->toOnlyUse([]);
@@ -29,6 +32,10 @@ arch('proposals')->expect('FineFrame\Propose')->toOnlyUse([...$modules, 'FineFra
 arch('the whole core uses nothing but itself')->expect('FineFrame')->toOnlyUse(['FineFrame']);
 arch('the core is strict')->expect('FineFrame')->toUseStrictTypes()->toUseStrictEquality();
 arch('the application is strict')->expect('App')->toUseStrictTypes();
-arch('classes of the core are final')->expect('FineFrame')->classes()->toBeFinal()->ignoring(['FineFrame\Judge\Rule', 'FineFrame\Judge\PlaceRule']);
+arch('classes of the core are final')
+    ->expect('FineFrame')
+    ->classes()
+    ->toBeFinal()
+    ->ignoring(['FineFrame\Judge\Rule', 'FineFrame\Judge\PlaceRule']);
 arch('a check is a rule')->expect('FineFrame\Judge\Checks')->toExtend('FineFrame\Judge\Rule');
 arch('nothing is left behind')->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r'])->not->toBeUsed();

@@ -8,22 +8,41 @@ use Illuminate\Http\UploadedFile;
 
 beforeEach(function (): void {
     $this->shoot = $this->demo();
-    $this->at = fn (string $what, array $fields = []) => $this->post("/shoots/{$this->shoot->id}/$what", $fields + ['version' => $this->shoot->refresh()->version, 'stage' => 'cameras']);
+    $this->at = fn (string $what, array $fields = []) => $this->post(
+        "/shoots/{$this->shoot->id}/$what",
+        $fields + ['version' => $this->shoot->refresh()->version, 'stage' => 'cameras'],
+    );
     $this->setup = fn (string $id = 'talk'): SetupPlan => app(PlanStore::class)->open($this->shoot->refresh())->setup($id);
 });
 
 it('shows each way to look at the cameras', function (string $query, string $words): void {
     $this->get("/shoots/{$this->shoot->id}/cameras?$query")->assertOk()->assertSee($words, false);
 })->with([
-    ['look=propose', 'Scoring places'], ['look=propose&later=all', 'Proposal 3'], ['look=propose&chair=1&later=all', 'Leave the chair where it is'], ['look=propose&place=duo', 'Places are proposed for talks'], ['look=take&place=duo', 'the voice comes in'], ['look=take', 'No camera moves here'],
-    ['look=cover&place=duo', 'bridge, cello'], ['look=settings', 'How the mill came to him'], ['look=kit', '25–100 mm cine zoom'], ['place=duo', 'Key in the tide chart'], ['select=cam-a', 'Sizes from here'], ['place=duo&select=mark:move-a:m2', 'the voice comes in'],
+    ['look=propose', 'Scoring places'],
+    ['look=propose&later=all', 'Proposal 3'],
+    ['look=propose&chair=1&later=all', 'Leave the chair where it is'],
+    ['look=propose&place=duo', 'Places are proposed for talks'],
+    ['look=take&place=duo', 'the voice comes in'],
+    ['look=take', 'No camera moves here'],
+    ['look=cover&place=duo', 'bridge, cello'],
+    ['look=settings', 'How the mill came to him'],
+    ['look=kit', '25–100 mm cine zoom'],
+    ['place=duo', 'Key in the tide chart'],
+    ['select=cam-a', 'Sizes from here'],
+    ['place=duo&select=mark:move-a:m2', 'the voice comes in'],
 ]);
 
 it('frames a camera to a size, squares it, and says what cannot be', function (): void {
     ($this->at)('frame/size', ['thing' => 'cam-b', 'size' => 'close-up', 'by' => 'lens'])->assertRedirect();
     expect(($this->setup)()->cameras['cam-b']->placement->focalMm)->toBeGreaterThan(60.0);
-    ($this->at)('frame/size', ['thing' => 'cam-b', 'size' => 'wide', 'by' => 'move'])->assertSessionHas('said', 'The wall is in the way: there is no room to go so far back.');
-    ($this->at)('frame/square', ['thing' => 'cam-b', 'place' => 'duo'])->assertSessionHas('said', 'Turn B by 2.0°, square to the yard side: done.');
+    ($this->at)('frame/size', ['thing' => 'cam-b', 'size' => 'wide', 'by' => 'move'])->assertSessionHas(
+        'said',
+        'The wall is in the way: there is no room to go so far back.',
+    );
+    ($this->at)('frame/square', ['thing' => 'cam-b', 'place' => 'duo'])->assertSessionHas(
+        'said',
+        'Turn B by 2.0°, square to the yard side: done.',
+    );
     expect(rad2deg(($this->setup)('duo')->cameras['cam-b']->placement->aim->bearingRad))->toEqualWithDelta(0.0, 0.3);
     ($this->at)('frame/size', ['thing' => 'nobody', 'size' => 'wide', 'by' => 'move'])->assertNotFound();
 });
@@ -31,10 +50,23 @@ it('frames a camera to a size, squares it, and says what cannot be', function ()
 it('sets marks, moves one by its card and takes one out', function (): void {
     ($this->at)('marks', ['thing' => 'cam-b'])->assertRedirect();
     ($this->at)('marks', ['thing' => 'cam-b']);
-    ($this->at)('card', ['thing' => 'mark:move-1:mark-2', 'fields' => ['/setups/talk/moves/move-1/marks/mark-2/x_m' => '4.9', '/setups/talk/moves/move-1/marks/mark-2/at_s' => '24', '/setups/talk/moves/move-1/helper' => 'Bram']])->assertRedirect();
+    ($this->at)(
+        'card',
+        [
+            'thing' => 'mark:move-1:mark-2',
+            'fields' => [
+                '/setups/talk/moves/move-1/marks/mark-2/x_m' => '4.9',
+                '/setups/talk/moves/move-1/marks/mark-2/at_s' => '24',
+                '/setups/talk/moves/move-1/helper' => 'Bram',
+            ],
+        ],
+    )->assertRedirect();
     $move = ($this->setup)()->setup->moves[0];
     expect([$move->marks[1]->place->x, $move->marks[1]->atS, $move->helper])->toBe([4.9, 24.0, 'Bram']);
-    ($this->at)('card', ['thing' => 'mark:move-1:mark-2', 'fields' => ['/setups/talk/moves/move-1/marks/mark-2/at_s' => '0']])->assertStatus(422)->assertSee('Must come after the mark before it');
+    ($this->at)(
+        'card',
+        ['thing' => 'mark:move-1:mark-2', 'fields' => ['/setups/talk/moves/move-1/marks/mark-2/at_s' => '0']],
+    )->assertStatus(422)->assertSee('Must come after the mark before it');
     ($this->at)('things/remove', ['thing' => 'mark:move-1:mark-2'])->assertRedirect();
     expect(($this->setup)()->setup->moves[0]->marks)->toHaveCount(1);
 });
@@ -53,11 +85,33 @@ it('takes the kit out as a table and brings it back changed', function (): void 
     $csv = $this->get("/shoots/{$this->shoot->id}/kit.csv")->assertOk()->getContent();
     $file = fn (string $text): UploadedFile => UploadedFile::fake()->createWithContent('kit.csv', $text);
     expect($csv)->toContain('lens,prime-50,50 mm prime');
-    ($this->at)('bring', ['what' => 'kit', 'look' => 'kit', 'file' => $file("kind,id,name,focal_min_mm,focal_max_mm,t_min,own\nlens,prime-50,,,,,yes\nlens,old-75,75 mm of my uncle’s,75,75,2.2,yes\n")])->assertRedirect();
+    ($this->at)(
+        'bring',
+        [
+            'what' => 'kit',
+            'look' => 'kit',
+            'file' => $file(
+                "kind,id,name,focal_min_mm,focal_max_mm,t_min,own\nlens,prime-50,,,,,yes\nlens,old-75,75 mm of my uncle’s,75,75,2.2,yes\n",
+            ),
+        ],
+    )->assertRedirect();
     $kit = ($this->setup)()->plan->kit;
-    expect($kit->lenses['prime-50']->own)->toBeTrue()->and($kit->lenses['old-75']->widestT)->toBe(2.2)->and($kit->glass()[0]->own)->toBeTrue()->and(count($kit->bodies))->toBeGreaterThan(3);
-    ($this->at)('bring', ['what' => 'kit', 'look' => 'kit', 'file' => $file("kind,id,focal_min_mm\nlens,prime-50,wide\n")])->assertStatus(422)->assertSee('Line 2: focal_min_mm must be a number');
-    ($this->at)('bring', ['what' => 'kit', 'look' => 'kit', 'file' => $file("kind,id,name\nkite,k,red\n")])->assertStatus(422)->assertSee('Line 2: kind must be body, lens');
+    expect($kit->lenses['prime-50']->own)
+        ->toBeTrue()
+        ->and($kit->lenses['old-75']->widestT)
+        ->toBe(2.2)
+        ->and($kit->glass()[0]->own)
+        ->toBeTrue()
+        ->and(count($kit->bodies))
+        ->toBeGreaterThan(3);
+    ($this->at)(
+        'bring',
+        ['what' => 'kit', 'look' => 'kit', 'file' => $file("kind,id,focal_min_mm\nlens,prime-50,wide\n")],
+    )->assertStatus(422)->assertSee('Line 2: focal_min_mm must be a number');
+    ($this->at)(
+        'bring',
+        ['what' => 'kit', 'look' => 'kit', 'file' => $file("kind,id,name\nkite,k,red\n")],
+    )->assertStatus(422)->assertSee('Line 2: kind must be body, lens');
 });
 
 it('applies a proposal as one change that undo takes back', function (): void {
@@ -74,7 +128,16 @@ it('draws the rail of a slider under its move', function (): void {
     $floor = fn (): string => (string) $this->get("/shoots/$shoot->id/floor.svg?place=duo")->assertOk()->getContent();
     $rail = '/stroke="#4c5a63" stroke-width="1" d="M[^"]+L[^"]+Z"\\/>\\s+<path fill="none" stroke="#0b6670"/';
     expect($floor())->not->toMatch($rail);
-    $this->post("/shoots/$shoot->id/card", ['version' => 1, 'stage' => 'cameras', 'place' => 'duo', 'thing' => 'cam-a', 'fields' => ['/setups/duo/cameras/cam-a/support' => 'slider-08', '/setups/duo/cameras/cam-a/operator' => '']])->assertRedirect();
+    $this->post(
+        "/shoots/$shoot->id/card",
+        [
+            'version' => 1,
+            'stage' => 'cameras',
+            'place' => 'duo',
+            'thing' => 'cam-a',
+            'fields' => ['/setups/duo/cameras/cam-a/support' => 'slider-08', '/setups/duo/cameras/cam-a/operator' => ''],
+        ],
+    )->assertRedirect();
 
     expect(app(App\Plans\PlanStore::class)->open($shoot->refresh())->setup('duo')->cameras['cam-a']->support->railM)->toBe(0.8)
         ->and($floor())->toMatch($rail);

@@ -55,7 +55,9 @@ it('draws a lens’s cover as wide as its angle of view', function (): void {
 
 it('draws things in their true size', function (): void {
     $things = array_column([...drawn()->furniture(), ...drawn()->things()], null, 'id');
-    $span = fn (string $path): float => max(array_map(fn (Vec2 $c): float => $c->x, metres($path))) - min(array_map(fn (Vec2 $c): float => $c->x, metres($path)));
+    $span = fn (string $path): float => max(
+        array_map(fn (Vec2 $c): float => $c->x, metres($path)),
+    ) - min(array_map(fn (Vec2 $c): float => $c->x, metres($path)));
     $face = metres(array_column($things['key']->shapes, 1, 0)['face']);
 
     expect($span($things['sack-bench']->shapes[0][1]))->toEqualWithDelta(1.7, 0.003)
@@ -65,11 +67,24 @@ it('draws things in their true size', function (): void {
 });
 
 it('shows only what a stage is about', function (Stage $stage, array $overlays): void {
-    expect((new Workspace($this->demo(), Cases::demo(), new Where($stage, 'above'), new Reader, Judge::standard()))->overlays())->toBe($overlays);
-})->with([[Stage::Measure, ['tape', 'survey']], [Stage::Scout, ['sun']], [Stage::Light, ['lenses', 'light']], [Stage::Cameras, ['lenses']], [Stage::Stage, []]]);
+    expect(
+        (new Workspace($this->demo(), Cases::demo(), new Where($stage, 'above'), new Reader, Judge::standard()))->overlays(),
+    )->toBe($overlays);
+})->with(
+    [
+        [Stage::Measure, ['tape', 'survey']],
+        [Stage::Scout, ['sun']],
+        [Stage::Light, ['lenses', 'light']],
+        [Stage::Cameras, ['lenses']],
+        [Stage::Stage, []],
+    ],
+);
 
 it('widens the pool of a lamp stop by stop', function (): void {
-    $reach = array_map(fn (array $p): float => max(array_map(fn (Vec2 $c): float => $c->distanceTo(new Vec2(1.6, 1.5)), metres($p['path']))), drawn(['lights/key/dimmer' => 0.1])->overlays()->pools());
+    $reach = array_map(
+        fn (array $p): float => max(array_map(fn (Vec2 $c): float => $c->distanceTo(new Vec2(1.6, 1.5)), metres($p['path']))),
+        drawn(['lights/key/dimmer' => 0.1])->overlays()->pools(),
+    );
 
     expect($reach[0])->toBeGreaterThan($reach[1])->and($reach[1])->toBeGreaterThan($reach[2]);
 });
@@ -91,7 +106,13 @@ it('marks the frame as the figures say', function (array $changes): void {
             ->and($frame->marks()['lookWords'])->toBe($figures["camera.$frame->id.looking_room"])
             ->and($frame->headline())->toContain($figures["camera.$frame->id.shot_size"]);
     }
-})->with(['the demo' => [[]], 'upright' => [['/brief/aspect_width' => 9, '/brief/aspect_height' => 16]], 'very wide' => [['/brief/aspect_width' => 2.39, '/brief/aspect_height' => 1]]]);
+})->with(
+    [
+        'the demo' => [[]],
+        'upright' => [['/brief/aspect_width' => 9, '/brief/aspect_height' => 16]],
+        'very wide' => [['/brief/aspect_width' => 2.39, '/brief/aspect_height' => 1]],
+    ],
+);
 
 it('lines out the delivered frame within the recorded one', function (float $w, float $h, bool $cropped): void {
     $frame = FrameDrawing::all(new Situation(Cases::demo(['/brief/aspect_width' => $w, '/brief/aspect_height' => $h])), new Reader)[0];
@@ -116,7 +137,14 @@ it('writes heights from the side without two on one line', function (): void {
 it('brightens a face with the light on it, and never past white', function (): void {
     $sum = fn (float $stops): int => array_sum(array_map(hexdec(...), str_split(substr(Palette::fill(Material::Skin, $stops), 1), 2)));
 
-    expect($sum(-3))->toBeLessThan($sum(-1))->and($sum(-1))->toBeLessThan($sum(0))->and($sum(0))->toBeLessThan($sum(1))->and($sum(9))->toBeLessThanOrEqual(765);
+    expect($sum(-3))
+        ->toBeLessThan($sum(-1))
+        ->and($sum(-1))
+        ->toBeLessThan($sum(0))
+        ->and($sum(0))
+        ->toBeLessThan($sum(1))
+        ->and($sum(9))
+        ->toBeLessThanOrEqual(765);
 });
 
 it('makes files that stand alone', function (): void {
@@ -139,6 +167,7 @@ it('says in words what an edit did', function (array $values, string $words): vo
 it('names fields by ids where the reader counts', function (string $counted, string $named): void {
     expect(Pointers::byId(Cases::demo()->plan, $counted))->toBe($named);
 })->with([
-    ['/setups/0/cameras/1/x_m', '/setups/talk/cameras/cam-b/x_m'], ['/locations/0/space/walls/2/length_m', '/locations/stone-room/space/walls/w3/length_m'],
+    ['/setups/0/cameras/1/x_m', '/setups/talk/cameras/cam-b/x_m'],
+    ['/locations/0/space/walls/2/length_m', '/locations/stone-room/space/walls/w3/length_m'],
     ['/setups/0/metering/iso', '/setups/talk/metering/iso'], ['/setups/9/x', '/setups/9/x'], ['', ''],
 ]);

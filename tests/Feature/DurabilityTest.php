@@ -42,12 +42,22 @@ it('keeps or refuses each of many changes at one moment', function (int $shoots,
         }
         echo implode("\n", $said);
         PHP;
-    $processes = array_map(fn (int $i): Process => new Process([$php, '-r', $writer, (string) ($i % $shoots)], base_path(), $env), range(0, $writers - 1));
+    $processes = array_map(
+        fn (int $i): Process => new Process([$php, '-r', $writer, (string) ($i % $shoots)], base_path(), $env),
+        range(0, $writers - 1),
+    );
     array_walk($processes, fn (Process $p) => $p->start());
-    $said = array_merge(...array_map(fn (Process $p): array => $p->wait() === 0 ? explode("\n", $p->getOutput()) : [$p->getErrorOutput()], $processes));
+    $said = array_merge(
+        ...array_map(fn (Process $p): array => $p->wait() === 0 ? explode("\n", $p->getOutput()) : [$p->getErrorOutput()], $processes),
+    );
     $count = array_count_values($said);
 
-    expect(array_diff($said, ['kept', 'stale']))->toBe([])->and($said)->toHaveCount(12 * $writers)->and($count['kept'])->toBeGreaterThanOrEqual($kept)
+    expect(array_diff($said, ['kept', 'stale']))
+        ->toBe([])
+        ->and($said)
+        ->toHaveCount(12 * $writers)
+        ->and($count['kept'])
+        ->toBeGreaterThanOrEqual($kept)
         ->and((int) (new PDO("sqlite:$database"))->query('select sum(version - 1) from shoots')->fetchColumn())->toBe($count['kept']);
     array_map(unlink(...), glob("$database*"));
 })->with(['eight writers on eight shoots' => [8, 8, 96], 'four on one' => [1, 4, 12]]);
@@ -73,8 +83,15 @@ it('opens whole after the process is killed while it writes', function (): void 
         $process->signal(9);
         $process->wait();
         $db = new PDO("sqlite:$database");
-        [$version, $revisions, $plan] = $db->query('select version, (select count(*) from revisions), plan from shoots join revisions on head_id = revisions.id')->fetch(PDO::FETCH_NUM);
-        expect($db->query('pragma integrity_check')->fetchColumn())->toBe('ok')->and($revisions)->toBe($version)->and(PlanReader::json($plan)->setups)->toHaveCount(2);
+        [$version, $revisions, $plan] = $db->query(
+            'select version, (select count(*) from revisions), plan from shoots join revisions on head_id = revisions.id',
+        )->fetch(PDO::FETCH_NUM);
+        expect($db->query('pragma integrity_check')->fetchColumn())
+            ->toBe('ok')
+            ->and($revisions)
+            ->toBe($version)
+            ->and(PlanReader::json($plan)->setups)
+            ->toHaveCount(2);
     }
     array_map(unlink(...), glob("$database*"));
 });

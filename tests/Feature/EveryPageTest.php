@@ -14,7 +14,8 @@ use FineFrame\Tests\Plans;
 use Illuminate\Support\Facades\Artisan;
 
 /*
- * Every page, paper and command, of plans of every size: nobody there, one person, the demo's talk and music, a quarter of the most, and rows of the table of
+ * Every page, paper and command, of plans of every size: nobody there, one person, the demo's talk and music, a quarter of the most, and
+ * rows of the table of
  * checks that break.
  */
 function kinds(): array
@@ -49,12 +50,20 @@ function looks(): iterable
 }
 
 it('answers every page of every plan, in both systems', function (string $page): void {
-    foreach (['nobody there' => ['metric'], 'one person' => ['imperial'], 'a quarter of the most' => ['metric'], 'the demo' => ['metric', 'imperial']] as $kind => $systems) {
+    foreach ([
+        'nobody there' => ['metric'],
+        'one person' => ['imperial'],
+        'a quarter of the most' => ['metric'],
+        'the demo' => ['metric', 'imperial'],
+    ] as $kind => $systems) {
         $shoot = app(PlanStore::class)->create(PlanReader::document(kinds()[$kind]), $kind);
         foreach ($systems as $i => $units) {
             foreach ($kind === 'the demo' && $i === 1 ? ['&place=duo'] : [''] as $place) {
                 $answer = $this->withCookie('units', $units)->get("/shoots/$shoot->id/$page$place")->assertOk();
-                expect($answer->getContent())->toContain('id="floor"')->toContain('id="verdicts"')->not->toMatch('/(findings|mends|figures|sheets|schools|proposals)\.[a-z]|&lt;\?php|Exception/');
+                expect($answer->getContent())
+                    ->toContain('id="floor"')
+                    ->toContain('id="verdicts"')->not
+                    ->toMatch('/(findings|mends|figures|sheets|schools|proposals)\.[a-z]|&lt;\?php|Exception/');
             }
         }
     }
@@ -63,7 +72,10 @@ it('answers every page of every plan, in both systems', function (string $page):
 it('shows a plan that breaks as what breaks', function (string $check): void {
     $plan = PlanReader::document(kinds()[$check]);
     $shoot = app(PlanStore::class)->create($plan, $check);
-    $broken = array_filter(Judge::standard()->judge($plan->setup())->findings, static fn ($f): bool => $f->check === $check && $f->severity === Severity::Breaks);
+    $broken = array_filter(
+        Judge::standard()->judge($plan->setup())->findings,
+        static fn ($f): bool => $f->check === $check && $f->severity === Severity::Breaks,
+    );
     $page = $this->get("/shoots/$shoot->id/cameras")->assertOk();
     foreach ($broken as $finding) {
         $page->assertSee('f-'.str_replace([':', '+', '.'], '_', $finding->key()), false);
@@ -75,10 +87,20 @@ it('prints and exports every plan', function (string $kind): void {
     $shoot = app(PlanStore::class)->create($plan, $kind);
     $at = "/shoots/$shoot->id";
     // A contact sheet lights every frame by each lamp: that of a small plan tells as much.
-    foreach (['sheet.pdf?paper=a4', 'sound.pdf?paper=letter', ...$kind === 'a quarter of the most' ? [] : ['contact.pdf?paper=letter']] as $paper) {
+    foreach ([
+        'sheet.pdf?paper=a4',
+        'sound.pdf?paper=letter',
+        ...$kind === 'a quarter of the most' ? [] : ['contact.pdf?paper=letter'],
+    ] as $paper) {
         expect(substr((string) $this->get("$at/$paper")->assertOk()->getContent(), 0, 5))->toBe('%PDF-');
     }
-    foreach (['floor.svg' => '<svg', 'tape.csv' => 'from', 'kit.csv' => 'kind', 'room.dxf' => 'SECTION', 'plan.fineframe.json' => 'fineframe-plan'] as $file => $holds) {
+    foreach ([
+        'floor.svg' => '<svg',
+        'tape.csv' => 'from',
+        'kit.csv' => 'kind',
+        'room.dxf' => 'SECTION',
+        'plan.fineframe.json' => 'fineframe-plan',
+    ] as $file => $holds) {
         $answer = $this->get("$at/$file")->assertOk();
         expect($answer->getContent() ?: $answer->streamedContent())->toContain($holds);
     }
@@ -101,14 +123,42 @@ it('is told on the command line what a plan breaks, and refuses what is none', f
 
 it('answers no odd shape of a parameter with a fault of its own', function (string $path): void {
     $shoot = $this->demo();
-    foreach (['look[]=x&select[]=y&place[]=z&room[]=r&later[]=a&from[]=1&paper[]=b', 'look=%00&select=..%2F..&place=%F0%9F%98%80&later=x&from=-1', 'place=nowhere', 'select=nobody&from=99999999999999999999'] as $query) {
+    foreach ([
+        'look[]=x&select[]=y&place[]=z&room[]=r&later[]=a&from[]=1&paper[]=b',
+        'look=%00&select=..%2F..&place=%F0%9F%98%80&later=x&from=-1',
+        'place=nowhere',
+        'select=nobody&from=99999999999999999999',
+    ] as $query) {
         expect($this->get("/shoots/$shoot->id/$path?$query")->getStatusCode())->toBeLessThan(500, "$path?$query");
     }
-})->with(['cameras', 'light', 'sound', 'measure', 'scout', 'brief', 'stage', 'rig', 'sheet.pdf', 'sound.pdf', 'floor.svg', 'tape.csv', 'kit.csv', 'room.dxf', 'takes/none.svg', 'takes/none.pdf', 'frames/none.svg', 'nothing']);
+})->with(
+    [
+        'cameras', 'light', 'sound', 'measure', 'scout', 'brief', 'stage', 'rig', 'sheet.pdf', 'sound.pdf', 'floor.svg',
+        'tape.csv', 'kit.csv', 'room.dxf', 'takes/none.svg', 'takes/none.pdf', 'frames/none.svg', 'nothing',
+    ],
+);
 
 it('answers no odd body with a fault of its own', function (string $path): void {
     $shoot = $this->demo();
-    foreach ([[], ['edit' => []], ['edit' => '{"/x":1}', 'version' => 'x'], ['version' => [1], 'id' => ['a'], 'list' => ['b'], 'kind' => ['c'], 'finding' => ['d'], 'rows' => 'e'], ['list' => '../x', 'id' => "\0", 'kind' => str_repeat('k', 5000), 'shape' => 1e300, 'finding' => 'a:b', 'camera' => 'none', 'person' => 'none']] as $body) {
-        expect($this->post("/shoots/$shoot->id/$path", $body, ['HX-Request' => 'true'])->getStatusCode())->toBeLessThan(500, "$path ".json_encode($body));
+    foreach ([
+        [],
+        ['edit' => []],
+        ['edit' => '{"/x":1}', 'version' => 'x'],
+        ['version' => [1], 'id' => ['a'], 'list' => ['b'], 'kind' => ['c'], 'finding' => ['d'], 'rows' => 'e'],
+        [
+            'list' => '../x', 'id' => "\0", 'kind' => str_repeat('k', 5000), 'shape' => 1e300, 'finding' => 'a:b',
+            'camera' => 'none', 'person' => 'none',
+        ],
+    ] as $body) {
+        expect(
+            $this->post("/shoots/$shoot->id/$path", $body, ['HX-Request' => 'true'])->getStatusCode(),
+        )->toBeLessThan(500, "$path ".json_encode($body));
     }
-})->with(['edit', 'preview', 'card', 'mend', 'undo', 'redo', 'sheet', 'tape', 'places', 'places/remove', 'setups', 'setups/copy', 'setups/remove', 'places/compass', 'places/bearing', 'rooms', 'rooms/remove', 'underlay', 'shape', 'things', 'things/remove', 'marks', 'radio', 'dimmers', 'frame/size', 'frame/square', 'photos', 'bring']);
+})->with(
+    [
+        'edit', 'preview', 'card', 'mend', 'undo', 'redo', 'sheet', 'tape', 'places', 'places/remove', 'setups',
+        'setups/copy', 'setups/remove', 'places/compass', 'places/bearing', 'rooms', 'rooms/remove', 'underlay',
+        'shape', 'things', 'things/remove', 'marks', 'radio', 'dimmers', 'frame/size', 'frame/square', 'photos',
+        'bring',
+    ],
+);

@@ -23,14 +23,20 @@ it('exports, imports and exports the same bytes', function (): void {
 });
 
 it('refuses a file with a sentence and keeps nothing', function (string $content, string $sentence): void {
-    $this->post('/shoots/import', ['plan' => UploadedFile::fake()->createWithContent('plan.json', $content)])->assertStatus(422)->assertSee($sentence);
+    $this
+        ->post('/shoots/import', ['plan' => UploadedFile::fake()->createWithContent('plan.json', $content)])
+        ->assertStatus(422)
+        ->assertSee($sentence);
     expect(Shoot::query()->count())->toBe(0);
 })->with([
     'not JSON' => ["\x89PNG\r\n", 'The file is not JSON'],
     'not ours' => ['{"format":"song"}', 'not a Fine Frame plan'],
     'too new' => ['{"format":"fineframe-plan","version":9}', 'version 9'],
     'too large' => [str_repeat(' ', 10_300_000), 'larger than 10 MB'],
-    'a wrong type deep inside' => [str_replace('"lead": 0.12', '"lead": "x"', (string) file_get_contents(__DIR__.'/../../'.DEMO)), '/setups/0/cameras/0/aim/lead must be a number.'],
+    'a wrong type deep inside' => [
+        str_replace('"lead": 0.12', '"lead": "x"', (string) file_get_contents(__DIR__.'/../../'.DEMO)),
+        '/setups/0/cameras/0/aim/lead must be a number.',
+    ],
 ]);
 
 it('ships a demo and a first plan that fit the published schema', function (string $json): void {
@@ -46,7 +52,9 @@ it('ships a demo and a first plan that fit the published schema', function (stri
 it('checks a file on the command line', function (): void {
     expect(Artisan::call('fineframe:check', ['file' => base_path(DEMO), '--json' => true]))->toBe(1);
     $findings = json_decode(Artisan::output(), true)['findings'];
-    expect($findings[0])->toMatchArray(['setup' => 'talk', 'check' => 'frame-is-clear', 'severity' => 'breaks', 'about' => ['cam-b', 'key']]);
+    expect($findings[0])->toMatchArray(
+        ['setup' => 'talk', 'check' => 'frame-is-clear', 'severity' => 'breaks', 'about' => ['cam-b', 'key']],
+    );
     expect(Artisan::call('fineframe:check', ['file' => base_path('composer.json')]))->toBe(2);
     expect(Artisan::call('fineframe:check', ['file' => 'none']))->toBe(2);
 });

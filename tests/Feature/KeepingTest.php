@@ -16,7 +16,10 @@ function noises(Shoot $shoot): array
 
 function sent(array $rows, array $was = [], string $drop = '', int $version = 1): array
 {
-    return ['version' => $version, 'stage' => 'scout', 'look' => 'notes', 'sheet' => 'noise', 'merge' => '1', 'rows' => $rows, 'was' => $was, 'drop' => $drop];
+    return [
+        'version' => $version, 'stage' => 'scout', 'look' => 'notes', 'sheet' => 'noise', 'merge' => '1',
+        'rows' => $rows, 'was' => $was, 'drop' => $drop,
+    ];
 }
 
 it('lays rows that were written offline over a list that grew meanwhile', function (): void {
@@ -24,18 +27,44 @@ it('lays rows that were written offline over a list that grew meanwhile', functi
     $before = noises($shoot);
     $id = $before[0]->id;
     $level = (string) $before[0]->number('level_dba');
-    $shoot = app(PlanStore::class)->commit($shoot, 1, new Edit(['/locations/stone-room/scouted/noise/-' => ['id' => 'theirs', 'name' => 'a boat', 'level_dba' => 44.0]]), 'Theirs');
-    $this->post("/shoots/$shoot->id/sheet", sent([['id' => '', 'name' => 'gulls', 'level_dba' => '51'], ['id' => $id, 'level_dba' => '33']], [['name' => ''], ['level_dba' => $level]]))->assertRedirect();
+    $shoot = app(PlanStore::class)->commit(
+        $shoot,
+        1,
+        new Edit(['/locations/stone-room/scouted/noise/-' => ['id' => 'theirs', 'name' => 'a boat', 'level_dba' => 44.0]]),
+        'Theirs',
+    );
+    $this->post(
+        "/shoots/$shoot->id/sheet",
+        sent(
+            [['id' => '', 'name' => 'gulls', 'level_dba' => '51'], ['id' => $id, 'level_dba' => '33']],
+            [['name' => ''], ['level_dba' => $level]],
+        ),
+    )->assertRedirect();
 
     $after = array_column(array_map(fn ($r): array => $r->write(), noises($shoot)), null, 'name');
-    expect($after)->toHaveCount(count($before) + 2)->and($after['gulls']['level_dba'])->toBe(51.0)->and($after['a boat']['level_dba'])->toBe(44.0)->and($after[$before[0]->text('name')]['level_dba'])->toBe(33.0);
+    expect($after)
+        ->toHaveCount(count($before) + 2)
+        ->and($after['gulls']['level_dba'])
+        ->toBe(51.0)
+        ->and($after['a boat']['level_dba'])
+        ->toBe(44.0)
+        ->and($after[$before[0]->text('name')]['level_dba'])
+        ->toBe(33.0);
 });
 
 it('shows both where one field was changed on both sides, and keeps theirs until somebody chooses', function (): void {
     $shoot = $this->demo();
     $row = noises($shoot)[0];
-    $shoot = app(PlanStore::class)->commit($shoot, 1, new Edit(["/locations/stone-room/scouted/noise/$row->id/level_dba" => 40.0]), 'Theirs');
-    $this->post("/shoots/$shoot->id/sheet", sent([['id' => $row->id, 'level_dba' => '33']], [['level_dba' => (string) $row->number('level_dba')]], version: 2))->assertStatus(409);
+    $shoot = app(PlanStore::class)->commit(
+        $shoot,
+        1,
+        new Edit(["/locations/stone-room/scouted/noise/$row->id/level_dba" => 40.0]),
+        'Theirs',
+    );
+    $this->post(
+        "/shoots/$shoot->id/sheet",
+        sent([['id' => $row->id, 'level_dba' => '33']], [['level_dba' => (string) $row->number('level_dba')]], version: 2),
+    )->assertStatus(409);
     expect(noises($shoot)[0]->number('level_dba'))->toBe(40.0);
     $this->post("/shoots/$shoot->id/sheet", sent([], drop: $row->id, version: 2))->assertRedirect();
     expect(array_map(fn ($r): string => $r->id, noises($shoot)))->not->toContain($row->id);

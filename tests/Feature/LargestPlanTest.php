@@ -12,7 +12,12 @@ beforeEach(function (): void {
 
 it('answers first and asks for what takes longer once the page stands', function (): void {
     $at = "/shoots/{$this->shoot->id}";
-    $this->get("$at/light")->assertOk()->assertSee('Lighting the frames')->assertSee('Looking for mends: 0 of 60')->assertSee('Look for a mend');
+    $this
+        ->get("$at/light")
+        ->assertOk()
+        ->assertSee('Lighting the frames')
+        ->assertSee('Looking for mends: 0 of 60')
+        ->assertSee('Look for a mend');
     $this->get("$at/light?look=stops")->assertOk()->assertSee('Metering the floor')->assertDontSee('stop-line');
 
     config(['fineframe.mends_later_ms' => 0.001]);
@@ -23,5 +28,8 @@ it('answers first and asks for what takes longer once the page stands', function
 
 it('stops looking for mends by itself after as many as anybody reads', function (): void {
     config(['fineframe.mends_unasked' => 2, 'fineframe.mends_later_ms' => 0.001]);
-    $this->get("/shoots/{$this->shoot->id}/cameras?later=mends&from=1", ['HX-Request' => 'true'])->assertOk()->assertDontSee('Looking for mends');
+    $this
+        ->get("/shoots/{$this->shoot->id}/cameras?later=mends&from=1", ['HX-Request' => 'true'])
+        ->assertOk()
+        ->assertDontSee('Looking for mends');
 });

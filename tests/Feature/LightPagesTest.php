@@ -17,7 +17,16 @@ it('looks at the scene with a lamp off, alone, and keeps nothing of it', functio
     expect((int) $lit[1])->toBeGreaterThan((int) $dark[1]);
     // The card shows the lamp as it is kept, and keeping the card does not switch it off.
     $this->get("$at&off=duo-key&select=duo-key")->assertSee('lights/duo-key/on');
-    $this->post("/shoots/$shoot->id/card", ['version' => 1, 'stage' => 'light', 'place' => 'duo', 'thing' => 'duo-key', 'fields' => ['/setups/duo/lights/duo-key/on' => '1', '/setups/duo/lights/duo-key/kelvin' => '4300']])->assertRedirect();
+    $this->post(
+        "/shoots/$shoot->id/card",
+        [
+            'version' => 1,
+            'stage' => 'light',
+            'place' => 'duo',
+            'thing' => 'duo-key',
+            'fields' => ['/setups/duo/lights/duo-key/on' => '1', '/setups/duo/lights/duo-key/kelvin' => '4300'],
+        ],
+    )->assertRedirect();
     $key = app(PlanStore::class)->open($shoot->refresh())->setup('duo')->setup->lights[0];
     expect($key->on)->toBeTrue()->and($key->kelvin)->toBe(4300.0);
     $this->get("$at&off=nothing,or,other")->assertOk();
@@ -25,17 +34,37 @@ it('looks at the scene with a lamp off, alone, and keeps nothing of it', functio
 
 it('lights by a maker’s file, and refuses a broken one by its line', function (): void {
     $shoot = $this->demo();
-    $bring = fn (string $text) => $this->post("/shoots/$shoot->id/bring", ['version' => $shoot->refresh()->version, 'stage' => 'cameras', 'look' => 'kit', 'what' => 'ies', 'name' => 'Spot', 'file' => UploadedFile::fake()->createWithContent('a.ies', $text)]);
+    $bring = fn (string $text) => $this->post(
+        "/shoots/$shoot->id/bring",
+        [
+            'version' => $shoot->refresh()->version,
+            'stage' => 'cameras',
+            'look' => 'kit',
+            'what' => 'ies',
+            'name' => 'Spot',
+            'file' => UploadedFile::fake()->createWithContent('a.ies', $text),
+        ],
+    );
     $ies = (string) file_get_contents(base_path('core/tests/data/files/sym_lambert.ies'));
     $bring($ies)->assertSessionHas('said', 'Spot is in: 3140 lm, 1000 cd at most.');
-    $this->post("/shoots/$shoot->id/card", ['version' => 2, 'stage' => 'light', 'thing' => 'key', 'fields' => ['/setups/talk/lights/key/fixture' => 'lamp-1']])->assertRedirect();
+    $this->post(
+        "/shoots/$shoot->id/card",
+        ['version' => 2, 'stage' => 'light', 'thing' => 'key', 'fields' => ['/setups/talk/lights/key/fixture' => 'lamp-1']],
+    )->assertRedirect();
     $this->get("/shoots/$shoot->id/light")->assertOk();
     $setup = app(PlanStore::class)->open($shoot->refresh())->setup();
     $lamp = (new FineFrame\Scene\Scene($setup))->lamps['key'];
 
     // 1000 cd ahead at 80 %: 200 lx two metres off, and by the cosine beside.
     expect($lamp->luxAt($lamp->centre()->plus($lamp->facing()->times(2)), $lamp->facing()->times(-1)))->toEqualWithDelta(200.0, 0.01);
-    foreach (['bad_word' => 'stands where a number belongs', 'bad_short_candela' => 'fewer values than declared', 'bad_no_tilt' => 'no TILT= line', 'bad_huge_counts' => 'must be a whole number', 'bad_extra_values' => 'more values than declared', 'bad_angles_order' => 'must ascend'] as $file => $words) {
+    foreach ([
+        'bad_word' => 'stands where a number belongs',
+        'bad_short_candela' => 'fewer values than declared',
+        'bad_no_tilt' => 'no TILT= line',
+        'bad_huge_counts' => 'must be a whole number',
+        'bad_extra_values' => 'more values than declared',
+        'bad_angles_order' => 'must ascend',
+    ] as $file => $words) {
         $bring((string) file_get_contents(base_path("core/tests/data/files/$file.ies")))->assertStatus(422)->assertSee($words);
     }
     $bring("IESNA\nTILT=NONE\n\0\1\2")->assertStatus(422);
@@ -43,7 +72,10 @@ it('lights by a maker’s file, and refuses a broken one by its line', function 
 
 it('sets all dimmers on the page, says how near it comes, and keeps what was typed when it cannot be read', function (): void {
     $shoot = $this->demo();
-    $solve = fn (array $with) => $this->post("/shoots/$shoot->id/dimmers", $with + ['version' => $shoot->refresh()->version, 'stage' => 'light', 'face' => 'miller', 'stop' => '2.8', 'ratio' => '3']);
+    $solve = fn (array $with) => $this->post(
+        "/shoots/$shoot->id/dimmers",
+        $with + ['version' => $shoot->refresh()->version, 'stage' => 'light', 'face' => 'miller', 'stop' => '2.8', 'ratio' => '3'],
+    );
     $dimmer = fn (): float => app(PlanStore::class)->open($shoot->refresh())->setup()->setup->lights[0]->dimmer;
 
     $solve(['stop' => 'wide'])->assertStatus(422)->assertSee('value="wide"', false);
@@ -61,11 +93,30 @@ it('lists the lamps from two walls, and prints what each does', function (): voi
 
     $lux = [];
     View::composer('papers.contact-sheet', function ($view) use (&$lux): void {
-        $lux = array_map(fn (array $row): int => (int) preg_replace('/^\D+/', '', $row['faces']), array_column($view->getData()['rows'], null, 'name'));
+        $lux = array_map(
+            fn (array $row): int => (int) preg_replace('/^\D+/', '', $row['faces']),
+            array_column($view->getData()['rows'], null, 'name'),
+        );
     });
-    $this->get("/shoots/$shoot->id/contact.pdf?stage=light&place=duo&off=duo-key")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    $this
+        ->get("/shoots/$shoot->id/contact.pdf?stage=light&place=duo&off=duo-key")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'application/pdf');
     // By five lamps: all, each alone, all without each; what is off on the page is no matter to the sheet. What is there stands in each.
-    expect(array_keys($lux))->toBe(['All lamps', ...array_merge(...array_map(fn (string $lamp): array => ["$lamp alone", "Without $lamp"], $lamps = ['Key', 'Edge', 'Fill', 'Back', 'Beams'])), ...array_merge(...array_map(fn (string $hour): array => ["At $hour, sky clear", "At $hour, sky overcast"], ['10:30', '11:15', '12:00']))])
+    expect(array_keys($lux))->toBe(
+        [
+            'All lamps',
+            ...array_merge(
+                ...array_map(
+                    fn (string $lamp): array => ["$lamp alone", "Without $lamp"],
+                    $lamps = ['Key', 'Edge', 'Fill', 'Back', 'Beams'],
+                ),
+            ),
+            ...array_merge(
+                ...array_map(fn (string $hour): array => ["At $hour, sky clear", "At $hour, sky overcast"], ['10:30', '11:15', '12:00']),
+            ),
+        ],
+    )
         ->and($lux['All lamps'])->toBeGreaterThan($lux['Key alone'])->and($lux['All lamps'])->toBeGreaterThan($lux['Edge alone'])
         ->and(array_sum(array_map(fn (string $lamp): int => $lux["$lamp alone"], $lamps)) - $lux['All lamps'])->toEqualWithDelta(4 * 90, 4);
 });
@@ -75,7 +126,11 @@ it('shows the light in each of its ways, and keeps what is only looked at out of
     $at = "/shoots/$shoot->id/light";
     $this->get("$at?look=stops")->assertOk()->assertSee('Stops over the wanted exposure')->assertSee('+4 and more: clips');
     $this->get("$at?look=propose&later=all")->assertOk()->assertSee('Proposal 1: ')->assertSee('places for lamps were scored');
-    $this->get("$at?look=day&place=duo")->assertOk()->assertSee('Steadiest from')->assertSee('No reading of daylight has a place and a time yet');
+    $this
+        ->get("$at?look=day&place=duo")
+        ->assertOk()
+        ->assertSee('Steadiest from')
+        ->assertSee('No reading of daylight has a place and a time yet');
     $this->get("$at?look=day")->assertOk()->assertSee('Held against the meter')->assertSee('window seat');
     $this->get("$at?look=lamps")->assertOk()->assertSee('What goes before a lamp')->assertSee('Half diffusion in a 1.2 m frame');
     $this->get("$at?place=duo&sky=clear&hour=10:30")->assertOk()->assertSee('the sun itself')->assertSee('daylight by the gable window');
@@ -83,10 +138,35 @@ it('shows the light in each of its ways, and keeps what is only looked at out of
     expect(app(PlanStore::class)->open($shoot->refresh())->setup('duo')->setup->metering->clock)->toBe('');
 
     // A probe is dropped and read; the fitted sky is planned by; a frame goes before the key.
-    $this->post("/shoots/$shoot->id/sheet", ['version' => 1, 'stage' => 'light', 'look' => 'stops', 'sheet' => 'probes', 'rows' => ['new' => ['id' => '', 'name' => 'hands', 'x_m' => '3.1', 'y_m' => '2.4', 'height_m' => '0.8']]])->assertRedirect();
+    $this->post(
+        "/shoots/$shoot->id/sheet",
+        [
+            'version' => 1,
+            'stage' => 'light',
+            'look' => 'stops',
+            'sheet' => 'probes',
+            'rows' => ['new' => ['id' => '', 'name' => 'hands', 'x_m' => '3.1', 'y_m' => '2.4', 'height_m' => '0.8']],
+        ],
+    )->assertRedirect();
     $this->get("$at?look=stops")->assertSee('hands')->assertSee('from all around');
-    $this->post("/shoots/$shoot->id/edit", ['version' => 2, 'stage' => 'light', 'look' => 'day', 'edit' => json_encode(['/setups/talk/metering/sky_factor' => 0.4, '/setups/talk/metering/weather' => 'overcast'])])->assertRedirect();
+    $this->post(
+        "/shoots/$shoot->id/edit",
+        [
+            'version' => 2,
+            'stage' => 'light',
+            'look' => 'day',
+            'edit' => json_encode(['/setups/talk/metering/sky_factor' => 0.4, '/setups/talk/metering/weather' => 'overcast']),
+        ],
+    )->assertRedirect();
     $this->get($at)->assertSee('daylight by the estuary window');
-    $this->post("/shoots/$shoot->id/card", ['version' => 3, 'stage' => 'light', 'thing' => 'key', 'fields' => ['/setups/talk/lights/key/before' => 'frame-full', '/setups/talk/lights/key/aim_x_m' => '']])->assertRedirect();
+    $this->post(
+        "/shoots/$shoot->id/card",
+        [
+            'version' => 3,
+            'stage' => 'light',
+            'thing' => 'key',
+            'fields' => ['/setups/talk/lights/key/before' => 'frame-full', '/setups/talk/lights/key/aim_x_m' => ''],
+        ],
+    )->assertRedirect();
     $this->get("$at?look=list")->assertSee('Soft box 1.2 m → Full diffusion in a 1.8 m frame');
 });

@@ -24,22 +24,35 @@ it('prints on Letter where people measure in feet', function (string $units, str
 
 it('tells for each lamp its fixture, what is before it and its colour; and sums up what holds by stage', function (): void {
     $shoot = $this->demo();
-    $html = app(App\Papers\SetupSheet::class)->html(app(App\Http\Controllers\Desk::class)->workspace(request()->merge([]), $shoot, mends: false), App\Papers\Paper::A4);
+    $html = app(App\Papers\SetupSheet::class)->html(
+        app(App\Http\Controllers\Desk::class)->workspace(request()->merge([]), $shoot, mends: false),
+        App\Papers\Paper::A4,
+    );
 
-    expect($html)->toContain('Soft panel 0.6 × 0.3 m → Grid, to 25° aside')->toContain('5600 K')->toMatch('/Cameras<\/th><td>\d+ checks hold/')
+    expect($html)
+        ->toContain('Soft panel 0.6 × 0.3 m → Grid, to 25° aside')
+        ->toContain('5600 K')
+        ->toMatch('/Cameras<\/th><td>\d+ checks hold/')
         ->and(substr_count($html, 'checks hold'))->toBeLessThan(12);
 });
 
 it('letters its drawings in its own face, and keeps them within their frames', function (): void {
     $shoot = $this->demo();
-    $html = app(App\Papers\SetupSheet::class)->html(app(App\Http\Controllers\Desk::class)->workspace(request()->merge([]), $shoot, mends: false), App\Papers\Paper::A4, '/face/regular');
+    $html = app(App\Papers\SetupSheet::class)->html(
+        app(App\Http\Controllers\Desk::class)->workspace(request()->merge([]), $shoot, mends: false),
+        App\Papers\Paper::A4,
+        '/face/regular',
+    );
     preg_match_all('~data:image/svg\+xml;base64,([^"]+)~', $html, $found);
     [$floor, $frame] = array_map(base64_decode(...), $found[1]);
     preg_match_all('~<path fill="[^"]+" stroke="[^"]+" d="([^"]+)"~', $frame, $paths);
     preg_match_all('~[ML](-?[\d.]+) ~', implode(' ', $paths[1]), $across);
 
     expect($floor)->toContain('font-family="/face/regular"')->and($frame)->toContain('font-family="/face/regular"')
-        ->and(min(array_map(floatval(...), $across[1])))->toBeGreaterThanOrEqual(0.0)->and(max(array_map(floatval(...), $across[1])))->toBeLessThanOrEqual(480.0);
+        ->and(min(array_map(floatval(...), $across[1])))
+        ->toBeGreaterThanOrEqual(0.0)
+        ->and(max(array_map(floatval(...), $across[1])))
+        ->toBeLessThanOrEqual(480.0);
 });
 
 it('sums rows up as people say them', function (): void {

@@ -14,10 +14,31 @@ it('hangs cloth and hears it, brings a clap in, and refuses a noisy one with a s
     $shoot = $this->demo();
     $at = "/shoots/$shoot->id/sound?look=room";
     $this->get($at)->assertOk()->assertSee('For speech it rings 1.69 s')->assertSee('As loud as the room at');
-    $this->post("/shoots/$shoot->id/sheet", ['version' => 1, 'stage' => 'sound', 'look' => 'room', 'sheet' => 'treatments', 'rows' => ['new' => ['id' => '', 'name' => 'two blankets', 'material' => 'curtain', 'area_m2' => '7.2', 'hung' => 'free']]])->assertRedirect();
+    $this->post(
+        "/shoots/$shoot->id/sheet",
+        [
+            'version' => 1,
+            'stage' => 'sound',
+            'look' => 'room',
+            'sheet' => 'treatments',
+            'rows' => ['new' => ['id' => '', 'name' => 'two blankets', 'material' => 'curtain', 'area_m2' => '7.2', 'hung' => 'free']],
+        ],
+    )->assertRedirect();
     $this->get($at)->assertSee('bare, 1.80 s')->assertDontSee('For speech it rings 1.69 s');
 
-    $bring = fn (string $file): Illuminate\Testing\TestResponse => $this->post("/shoots/$shoot->id/bring", ['version' => $shoot->refresh()->version, 'stage' => 'sound', 'look' => 'room', 'what' => 'clap', 'file' => UploadedFile::fake()->createWithContent('clap.wav', (string) file_get_contents(base_path("core/tests/data/files/$file.wav")))]);
+    $bring = fn (string $file): Illuminate\Testing\TestResponse => $this->post(
+        "/shoots/$shoot->id/bring",
+        [
+            'version' => $shoot->refresh()->version,
+            'stage' => 'sound',
+            'look' => 'room',
+            'what' => 'clap',
+            'file' => UploadedFile::fake()->createWithContent(
+                'clap.wav',
+                (string) file_get_contents(base_path("core/tests/data/files/$file.wav")),
+            ),
+        ],
+    );
     $bring('decay_buried')->assertStatus(422)->assertSee('Clap louder, or wait until it is quieter');
     $bring('decay_two_bands_a')->assertSessionHasNoErrors()->assertSessionHas('said');
     $clap = app(PlanStore::class)->open($shoot->refresh())->location('stone-room')->list('claps')[0];
@@ -29,30 +50,64 @@ it('coordinates the links on the page, and says which has no room', function ():
     $shoot = $this->demo();
     $rows = [];
     foreach (range(1, 12) as $i) {
-        $rows["new$i"] = ['id' => '', 'name' => "Link $i", 'carries' => 'a voice', 'from_mhz' => '470', 'to_mhz' => '494', 'step_khz' => '25'];
+        $rows["new$i"] = [
+            'id' => '',
+            'name' => "Link $i",
+            'carries' => 'a voice',
+            'from_mhz' => '470',
+            'to_mhz' => '494',
+            'step_khz' => '25',
+        ];
     }
-    $this->post("/shoots/$shoot->id/sheet", ['version' => 1, 'stage' => 'sound', 'look' => 'radio', 'sheet' => 'links', 'rows' => $rows])->assertRedirect();
+    $this->post(
+        "/shoots/$shoot->id/sheet",
+        ['version' => 1, 'stage' => 'sound', 'look' => 'radio', 'sheet' => 'links', 'rows' => $rows],
+    )->assertRedirect();
     $plan = app(PlanStore::class)->open($shoot->refresh())->setup();
     expect($plan->setup->list('links'))->toHaveCount(12);
     $this->get("/shoots/$shoot->id/sound?look=radio")->assertSee('wireless links have no channel yet');
-    $this->post("/shoots/$shoot->id/radio", ['version' => $shoot->refresh()->version, 'stage' => 'sound', 'look' => 'radio'])->assertSessionHas('said');
+    $this->post(
+        "/shoots/$shoot->id/radio",
+        ['version' => $shoot->refresh()->version, 'stage' => 'sound', 'look' => 'radio'],
+    )->assertSessionHas('said');
     $this->get("/shoots/$shoot->id/sound?look=radio")->assertSee('All 12 wireless links leave each other alone');
 });
 
 it('brings a scan in and keeps the links clear of it', function (): void {
     $shoot = $this->demo();
     $scan = implode("\n", array_map(fn (int $i): string => (469 + $i * 0.1).','.($i < 40 ? -55 : -101), range(0, 300)));
-    $this->post("/shoots/$shoot->id/bring", ['version' => 1, 'stage' => 'sound', 'look' => 'radio', 'place' => 'duo', 'what' => 'scan', 'file' => UploadedFile::fake()->createWithContent('scan.csv', $scan)])->assertSessionHas('said', 'One part of the air is in use.');
+    $this->post(
+        "/shoots/$shoot->id/bring",
+        [
+            'version' => 1,
+            'stage' => 'sound',
+            'look' => 'radio',
+            'place' => 'duo',
+            'what' => 'scan',
+            'file' => UploadedFile::fake()->createWithContent('scan.csv', $scan),
+        ],
+    )->assertSessionHas('said', 'One part of the air is in use.');
     $this->get("/shoots/$shoot->id/sound?look=radio&place=duo")->assertSee('on the air already: heard at');
-    $this->post("/shoots/$shoot->id/radio", ['version' => 2, 'stage' => 'sound', 'look' => 'radio', 'place' => 'duo'])->assertSessionHas('said', 'Set 6 links.');
-    $this->get("/shoots/$shoot->id/sound?look=radio&place=duo")->assertDontSee('on the air already: heard at')->assertSee('leave each other alone');
+    $this->post(
+        "/shoots/$shoot->id/radio",
+        ['version' => 2, 'stage' => 'sound', 'look' => 'radio', 'place' => 'duo'],
+    )->assertSessionHas('said', 'Set 6 links.');
+    $this
+        ->get("/shoots/$shoot->id/sound?look=radio&place=duo")
+        ->assertDontSee('on the air already: heard at')
+        ->assertSee('leave each other alone');
 });
 
 it('scans and claps by the instruments, near to the hidden world', function (): void {
     $place = PlanReader::json((string) file_get_contents(database_path('demo/sallow-tide-mill.fineframe.json')))->location('grain-loft');
     $instruments = app(Instruments::class);
     $parts = ScanTable::read($instruments->scan($place));
-    expect($parts)->toHaveCount(3)->and($parts[0]['from'])->toEqualWithDelta(478.0, 0.15)->and($parts[0]['to'])->toEqualWithDelta(486.0, 0.15);
+    expect($parts)
+        ->toHaveCount(3)
+        ->and($parts[0]['from'])
+        ->toEqualWithDelta(478.0, 0.15)
+        ->and($parts[0]['to'])
+        ->toEqualWithDelta(486.0, 0.15);
     $clap = Reader::read($instruments->clap($place));
     expect(Decay::of(Decay::octave($clap->samples, $clap->rateHz, 1000), $clap->rateHz)->t20)->toEqualWithDelta(0.6, 0.12);
 });
@@ -60,8 +115,17 @@ it('scans and claps by the instruments, near to the hidden world', function (): 
 it('prints the sound sheet, and shows every look of sound in both units', function (): void {
     $shoot = $this->demo();
     foreach (['talk', 'duo'] as $place) {
-        expect($this->get("/shoots/$shoot->id/sound.pdf?place=$place&stage=sound")->assertOk()->headers->get('content-type'))->toBe('application/pdf');
-        foreach (['mics' => 'Level plan', 'tracks' => 'Who goes where', 'cables' => 'What records sound', 'music' => 'Stereo pairs', 'radio' => 'What reaches the antenna', 'room' => 'Noise over the day'] as $look => $says) {
+        expect(
+            $this->get("/shoots/$shoot->id/sound.pdf?place=$place&stage=sound")->assertOk()->headers->get('content-type'),
+        )->toBe('application/pdf');
+        foreach ([
+            'mics' => 'Level plan',
+            'tracks' => 'Who goes where',
+            'cables' => 'What records sound',
+            'music' => 'Stereo pairs',
+            'radio' => 'What reaches the antenna',
+            'room' => 'Noise over the day',
+        ] as $look => $says) {
             $this->get("/shoots/$shoot->id/sound?look=$look&place=$place")->assertOk()->assertSee($says);
         }
     }

@@ -19,7 +19,10 @@ function fieldsOf(TestResponse $page): array
         foreach ($xpath->query('.//input[@type="hidden"]', $form) as $input) {
             $fields[$input->getAttribute('name')] = $input->getAttribute('value');
         }
-        $all[] = array_intersect_key($fields, array_flip(['stage', 'look', 'place', 'room', 'select', 'off', 'sky', 'hour', 'bare', 'chair', 'crop']));
+        $all[] = array_intersect_key(
+            $fields,
+            array_flip(['stage', 'look', 'place', 'room', 'select', 'off', 'sky', 'hour', 'bare', 'chair', 'crop']),
+        );
     }
     parse_str($xpath->query('//*[@id="state"]')->item(0)->getAttribute('data-where'), $script);
     // Some forms go elsewhere once they are done: they say so in place of where they are.
@@ -41,7 +44,12 @@ function addressesOf(TestResponse $page): array
 it('says in every form, address and script what the reader looks at', function (): void {
     $page = $this->get("/shoots/{$this->demo()->id}/light?place=duo&off=edge&sky=overcast&hour=11:00&select=edge&bare=1")->assertOk();
     $script = fieldsOf($page);
-    expect($script)->toBe(['stage' => 'light', 'look' => 'above', 'place' => 'duo', 'select' => 'edge', 'off' => 'edge', 'sky' => 'overcast', 'hour' => '11:00', 'bare' => '1'])
+    expect($script)->toBe(
+        [
+            'stage' => 'light', 'look' => 'above', 'place' => 'duo', 'select' => 'edge', 'off' => 'edge',
+            'sky' => 'overcast', 'hour' => '11:00', 'bare' => '1',
+        ],
+    )
         ->and(addressesOf($page)[0])->toContain('off=edge')->toContain('sky=overcast')->toContain('place=duo');
 });
 
@@ -49,15 +57,27 @@ it('leaves a lamp off that was looked off, whatever is changed', function (): vo
     $shoot = $this->demo();
     $fields = fieldsOf($this->get("/shoots/$shoot->id/light?off=key"));
     $edit = fn (float $x): string => json_encode(['/setups/talk/cameras/cam-b/x_m' => $x]);
-    $this->post("/shoots/$shoot->id/preview", $fields + ['version' => 1, 'edit' => $edit(5.0)], ['HX-Request' => 'true'])->assertOk()->assertSee('on again');
-    $this->post("/shoots/$shoot->id/edit", $fields + ['version' => 1, 'edit' => $edit(5.0)], ['HX-Request' => 'true'])->assertOk()->assertSee('on again');
+    $this
+        ->post("/shoots/$shoot->id/preview", $fields + ['version' => 1, 'edit' => $edit(5.0)], ['HX-Request' => 'true'])
+        ->assertOk()
+        ->assertSee('on again');
+    $this
+        ->post("/shoots/$shoot->id/edit", $fields + ['version' => 1, 'edit' => $edit(5.0)], ['HX-Request' => 'true'])
+        ->assertOk()
+        ->assertSee('on again');
     $this->post("/shoots/$shoot->id/undo", $fields + ['version' => 2])->assertRedirectContains('off=key');
     expect($shoot->refresh()->head->plan)->not->toContain('"on": false');
 });
 
 it('stays in the room next door', function (): void {
-    $shoot = app(PlanStore::class)->create(PlanReader::document(Plans::room()->sitter('ann', 3, 3)->camera('a', 3, 1)->withRoomNextDoor()->document()), 'Two rooms');
+    $shoot = app(PlanStore::class)->create(
+        PlanReader::document(Plans::room()->sitter('ann', 3, 3)->camera('a', 3, 1)->withRoomNextDoor()->document()),
+        'Two rooms',
+    );
     $fields = fieldsOf($this->get("/shoots/$shoot->id/measure?room=next"));
     expect($fields['room'])->toBe('next');
-    $this->post("/shoots/$shoot->id/edit", $fields + ['version' => 1, 'edit' => json_encode(['/setups/one/cameras/a/x_m' => 3.2])])->assertRedirectContains('room=next');
+    $this->post(
+        "/shoots/$shoot->id/edit",
+        $fields + ['version' => 1, 'edit' => json_encode(['/setups/one/cameras/a/x_m' => 3.2])],
+    )->assertRedirectContains('room=next');
 });

@@ -102,10 +102,12 @@ final readonly class ElevationDrawing
             ) <=> $away->dot(new Vec2($a->centre[0], $a->centre[1])),
         );
 
-        return array_map(fn (Solid $s): array => ['class' => $s->kind->value.($s->material === Material::Skin ? ' skin' : ''), 'path' => $this->path(Convex::hull(array_map(
-            fn (array $p): array => [$this->along->x * $p[0] + $this->along->y * $p[1], $p[2]],
-            $s->points,
-        )))], $solids);
+        $flat = fn (array $p): array => [$this->along->x * $p[0] + $this->along->y * $p[1], $p[2]];
+
+        return array_map(fn (Solid $s): array => [
+            'class' => $s->kind->value.($s->material === Material::Skin ? ' skin' : ''),
+            'path' => $this->path(Convex::hull(array_map($flat, $s->points))),
+        ], $solids);
     }
 
     /**

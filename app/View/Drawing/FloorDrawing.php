@@ -257,7 +257,12 @@ final class FloorDrawing
                 $ahead = Vec2::towards($sweep->path->mark($mark)->bearingRad);
                 $tip = $mark->place->plus($ahead->times(0.26));
                 $side = $ahead->left()->times(0.1);
-                $all[] = new Thing("mark:$move->id:$mark->id", (string) ($i + 1), 'mark', [['mark-aim', $this->sheet->path([$mark->place->plus($side), $tip, $mark->place->minus($side)])], ['mark-dot', $this->sheet->path(Polygon::circle($mark->place, 0.11, 14)->corners)]], $x, $y, 0.0,
+                $paths = [
+                    ['mark-aim', $this->sheet->path([$mark->place->plus($side), $tip, $mark->place->minus($side)])],
+                    ['mark-dot', $this->sheet->path(Polygon::circle($mark->place, 0.11, 14)->corners)],
+                ];
+                $all[] = new Thing(
+                    "mark:$move->id:$mark->id", (string) ($i + 1), 'mark', $paths, $x, $y, 0.0,
                     $this->labels->place($x, $y, 14, (string) ($i + 1)), new Handle(
                         "/setups/{$this->situation->setup->setup->id}/moves/$move->id/marks/$mark->id/",
                         'x_m',

@@ -30,7 +30,11 @@ final readonly class StopsDrawing
         $this->heightM = ($situation->setup->bodies[$situation->setup->subjects()[0]->id ?? ''] ?? null)->eyes->z ?? 1.2;
         $this->corner = LightField::corner($room);
         $this->stepM = LightField::step($room, self::FINEST_M);
-        $this->grid = (new LightField($situation->scene, $situation->setup->camera(0)?->pupil()))->grid($room, $this->heightM, $this->stepM);
+        $this->grid = (new LightField($situation->scene, $situation->setup->camera(0)?->pupil()))->grid(
+            $room,
+            $this->heightM,
+            $this->stepM,
+        );
     }
 
     /** @return list<array{fill: string, path: string}> squares about each place that was computed, one path a colour */

@@ -64,7 +64,9 @@ final readonly class Record implements Part
                 array_keys($this->values),
                 fn (
                     string $name,
-                ): bool => $this->values[$name] !== null && $this->values[$name] !== '' && $this->values[$name] !== $this->columns[$name]->default,
+                ): bool => $this->values[$name] !== null
+                    && $this->values[$name] !== ''
+                    && $this->values[$name] !== $this->columns[$name]->default,
             ),
         );
     }

@@ -98,7 +98,14 @@ final class LightFigures
         $lamp = $situation->scene->lamps[$id];
         $subject = $lamp->placement->subject;
         $body = $situation->setup->bodies[$subject];
-        $lux = static fn (float $at): float => (new SoftBox($lamp->placement->movedTo($body->eyes->plus($lamp->centre()->minus($body->eyes)->unit()->times($at))), $lamp->fixture, $body->eyes, $lamp->modifiers))->luxAt($body->eyes, $lamp->centre()->minus($body->eyes)->unit());
+        $way = $lamp->centre()->minus($body->eyes)->unit();
+        $there = static fn (float $at): SoftBox => new SoftBox(
+            $lamp->placement->movedTo($body->eyes->plus($way->times($at))),
+            $lamp->fixture,
+            $body->eyes,
+            $lamp->modifiers,
+        );
+        $lux = static fn (float $at): float => $there($at)->luxAt($body->eyes, $way);
         $here = $lux($distance);
         $reach = static function (float $stops) use ($lux, $here, $distance): float {
             [$low, $high] = [0.05, 8 * $distance];

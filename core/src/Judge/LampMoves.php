@@ -74,8 +74,15 @@ final class LampMoves
         foreach ($factors as $factor) {
             $to = $eyes->plus($out->times($factor));
             $dimmer = max($box->fixture->lowestDim, min(1.0, round($lamp->dimmer * $factor ** 2, 2)));
-            $ideas[] = new Mend('move-and-dim', ['thing' => $situation->name($id), 'distance' => Quantity::metres(abs($factor - 1) * $out->length()), 'dim' => Quantity::share($dimmer)],
-                $situation->edit("lights/$id", ['x_m' => $to->x, 'y_m' => $to->y, 'height_m' => max(0.3, $to->z), 'dimmer' => $dimmer]));
+            $ideas[] = new Mend(
+                'move-and-dim',
+                [
+                    'thing' => $situation->name($id),
+                    'distance' => Quantity::metres(abs($factor - 1) * $out->length()),
+                    'dim' => Quantity::share($dimmer),
+                ],
+                $situation->edit("lights/$id", ['x_m' => $to->x, 'y_m' => $to->y, 'height_m' => max(0.3, $to->z), 'dimmer' => $dimmer]),
+            );
         }
 
         return $ideas;

@@ -20,8 +20,11 @@ final class Moves
         $ideas = [];
         foreach ([8, -8, 16, -16, 24, -24, 36, -36, 48, -48] as $deg) {
             $arm = $camera->placement->place->minus($body->person->place)->turnedClockwise(deg2rad($deg));
-            $ideas[] = new Mend($deg > 0 ? 'swing-clockwise' : 'swing-counter', ['thing' => $camera->placement->label, 'angle' => Quantity::degrees(abs($deg))],
-                $situation->moved("cameras/{$camera->placement->id}", $body->person->place->plus($arm)));
+            $ideas[] = new Mend(
+                $deg > 0 ? 'swing-clockwise' : 'swing-counter',
+                ['thing' => $camera->placement->label, 'angle' => Quantity::degrees(abs($deg))],
+                $situation->moved("cameras/{$camera->placement->id}", $body->person->place->plus($arm)),
+            );
         }
 
         return [...$ideas, ...self::longer($situation, $camera)];

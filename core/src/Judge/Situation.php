@@ -184,7 +184,10 @@ final class Situation
     /** @return list<Silhouette> shadows with an edge on walls */
     public function silhouettes(): array
     {
-        return $this->silhouettes ??= (new Silhouettes($this->scene, array_map(fn (LensView $v): Covers => $this->survey($v)->covers(), $this->scene->views)))->all();
+        return $this->silhouettes ??= (new Silhouettes(
+            $this->scene,
+            array_map(fn (LensView $v): Covers => $this->survey($v)->covers(), $this->scene->views),
+        ))->all();
     }
 
     /** @return array<string, Ear> every microphone, booms first */

@@ -53,7 +53,12 @@ final class FramePicture
                 $polygons = self::reflected(
                     $polygons,
                     $pane,
-                    (new self($scene, $view, $mirror, array_values(array_filter($scene->solids, static fn (Solid $s): bool => $s->owner !== $pane->owner))))->painted(),
+                    (new self(
+                        $scene,
+                        $view,
+                        $mirror,
+                        array_values(array_filter($scene->solids, static fn (Solid $s): bool => $s->owner !== $pane->owner)),
+                    ))->painted(),
                     $frame,
                 );
             }

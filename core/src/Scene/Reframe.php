@@ -88,16 +88,16 @@ final readonly class Reframe
         $place = $eyes->plus($back->times($flat));
         $room = $scene->setup->room->firstWall($eyes, $back)[0] - self::BEHIND_LENS_M - $camera->support->legRadiusM;
 
-        return self::option($scene, $camera, $body, $size, true, $camera->placement->focalMm, $camera->placement->lens, $place, match (true) {
+        $placed = $camera->placement;
+        $at = "/setups/{$scene->setup->setup->id}/cameras/$placed->id";
+        $edit = new Edit(["$at/x_m" => round($place->x, 3), "$at/y_m" => round($place->y, 3)]);
+        $hinders = match (true) {
             $slant <= abs($rise) || $slant < $camera->lens->nearestFocusM => 'focus',
             $flat > $room => 'wall',
             default => '',
-        }, new Edit(
-            [
-                "/setups/{$scene->setup->setup->id}/cameras/{$camera->placement->id}/x_m" => round($place->x, 3),
-                "/setups/{$scene->setup->setup->id}/cameras/{$camera->placement->id}/y_m" => round($place->y, 3),
-            ],
-        ));
+        };
+
+        return self::option($scene, $camera, $body, $size, true, $placed->focalMm, $placed->lens, $place, $hinders, $edit);
     }
 
     private static function option(

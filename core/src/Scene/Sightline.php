@@ -34,7 +34,9 @@ final readonly class Sightline
         [$clear, $hidden] = $survey->covered(
             $head,
             $part,
-            static fn (Solid $s): bool => $s->owner === $body->person->id && $s->material !== Material::Wood && $s->material !== Material::Black,
+            static fn (Solid $s): bool => $s->owner === $body->person->id
+                && $s->material !== Material::Wood
+                && $s->material !== Material::Black,
         );
         arsort($hidden);
 

@@ -102,14 +102,22 @@ final readonly class Silhouettes
         $all = [];
         foreach ($walls as $wall => $parts) {
             $places = array_column($parts, 0);
-            $all[] = new Silhouette($lamp->placement->id, $owner, (string) $wall, $places, max(array_column($parts, 1)), min(array_column($parts, 2)),
+            $all[] = new Silhouette(
+                $lamp->placement->id,
+                $owner,
+                (string) $wall,
+                $places,
+                max(array_column($parts, 1)),
+                min(array_column($parts, 2)),
                 [
                     max(0.0, min(array_map(static fn (array $p): float => $p[0]->z - $p[3], $parts))),
                     min(
                         max(array_column($parts[0][4]->points, 2)),
                         max(array_map(static fn (array $p): float => $p[0]->z + $p[3], $parts)),
                     ),
-                ], $this->cameras($owner, $places));
+                ],
+                $this->cameras($owner, $places),
+            );
         }
 
         return $all;

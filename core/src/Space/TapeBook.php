@@ -184,7 +184,10 @@ final readonly class TapeBook
         $readings = [];
         foreach ($this->walls as $i => $wall) {
             if ($wall->by !== null) {
-                $readings[$this->unique($readings, $wall->name === '' ? self::letter($i).'–'.self::letter(($i + 1) % count($this->walls)) : $wall->name)]
+                $readings[$this->unique(
+                    $readings,
+                    $wall->name === '' ? self::letter($i).'–'.self::letter(($i + 1) % count($this->walls)) : $wall->name,
+                )]
                     = Reading::distance(
                         "walls/$wall->id",
                         $i,

@@ -26,17 +26,45 @@ final readonly class AcousticsCases implements Topic
 
         return match ($kind) {
             'rt60' => self::room($in),
-            'rt60_air' => ['rt60_sabine_s' => array_map(static fn (float $a, float $air): float => Reverberation::sabine($n('volume_m3'), $a, $air), self::absorption($in), $in->numbers('air_attenuation_per_m'))],
+            'rt60_air' => [
+                'rt60_sabine_s' => array_map(
+                    static fn (float $a, float $air): float => Reverberation::sabine($n('volume_m3'), $a, $air),
+                    self::absorption($in),
+                    $in->numbers('air_attenuation_per_m'),
+                ),
+            ],
             'blankets' => self::blankets($in),
-            'critical_distance' => ['absorption_m2' => Reverberation::absorption($n('volume_m3'), $n('rt60_s')), 'critical_distance_m' => Reverberation::criticalM($n('volume_m3'), $n('rt60_s'), $n('source_directivity_q'))],
+            'critical_distance' => [
+                'absorption_m2' => Reverberation::absorption($n('volume_m3'), $n('rt60_s')),
+                'critical_distance_m' => Reverberation::criticalM($n('volume_m3'), $n('rt60_s'), $n('source_directivity_q')),
+            ],
             'direct_to_reverberant' => [
                 'random_energy_efficiency' => ($p = new Pickup($n('pattern_a')))->efficiency(), 'distance_factor' => $p->distanceFactor(),
-                'd_to_r_db' => Reverberation::directDb($n('distance_m'), $n('volume_m3'), $n('rt60_s'), $n('source_directivity_q'), $p, deg2rad($n('mic_off_axis_deg'))),
-                'equal_distance_m' => Reverberation::criticalM($n('volume_m3'), $n('rt60_s'), $n('source_directivity_q')) * $p->distanceFactor(),
+                'd_to_r_db' => Reverberation::directDb(
+                    $n('distance_m'),
+                    $n('volume_m3'),
+                    $n('rt60_s'),
+                    $n('source_directivity_q'),
+                    $p,
+                    deg2rad($n('mic_off_axis_deg')),
+                ),
+                'equal_distance_m' => Reverberation::criticalM(
+                    $n('volume_m3'),
+                    $n('rt60_s'),
+                    $n('source_directivity_q'),
+                ) * $p->distanceFactor(),
             ],
             'mic_off_axis' => ['level_db' => (new Pickup($n('pattern_a')))->levelDb(deg2rad($n('angle_deg')))],
-            'three_to_one' => ['ratio' => $n('other_mic_to_source_m') / $n('mic_to_own_source_m'), 'level_difference_db' => $apart = Level::between($n('mic_to_own_source_m'), $n('other_mic_to_source_m')), 'passes_3_to_1' => $apart >= Level::THREE_TO_ONE_DB],
-            'delay' => ['speed_m_s' => Delay::speed($n('temperature_c')), 'delay_ms' => 1000 * ($late = Delay::seconds($n('distance_m'), $n('temperature_c'))), 'samples' => $late * $n('sample_rate_hz')],
+            'three_to_one' => [
+                'ratio' => $n('other_mic_to_source_m') / $n('mic_to_own_source_m'),
+                'level_difference_db' => $apart = Level::between($n('mic_to_own_source_m'), $n('other_mic_to_source_m')),
+                'passes_3_to_1' => $apart >= Level::THREE_TO_ONE_DB,
+            ],
+            'delay' => [
+                'speed_m_s' => Delay::speed($n('temperature_c')),
+                'delay_ms' => 1000 * ($late = Delay::seconds($n('distance_m'), $n('temperature_c'))),
+                'samples' => $late * $n('sample_rate_hz'),
+            ],
             'comb' => self::comb($in),
             'spl_sum' => ['sum_db' => Noise::together($in->numbers('levels_db'))],
             'noise_margin' => self::margin($in),
@@ -67,8 +95,10 @@ final readonly class AcousticsCases implements Topic
         $volume = $in->number('volume_m3');
 
         return [
-            'absorption_m2' => $absorbed, 'rt60_sabine_s' => array_map(static fn (float $a): float => Reverberation::sabine($volume, $a), $absorbed),
-            'rt60_eyring_s' => array_map(static fn (float $a): float => Reverberation::eyring($volume, $area, $a / $area), $absorbed), 'mean_alpha' => array_map(static fn (float $a): float => $a / $area, $absorbed),
+            'absorption_m2' => $absorbed,
+            'rt60_sabine_s' => array_map(static fn (float $a): float => Reverberation::sabine($volume, $a), $absorbed),
+            'rt60_eyring_s' => array_map(static fn (float $a): float => Reverberation::eyring($volume, $area, $a / $area), $absorbed),
+            'mean_alpha' => array_map(static fn (float $a): float => $a / $area, $absorbed),
         ];
     }
 
@@ -77,10 +107,21 @@ final readonly class AcousticsCases implements Topic
     {
         $before = self::absorption($in);
         $covers = $in->word('mode') === 'on_wall';
-        $added = array_map(static fn (float $own, float $wall): float => $in->number('blanket_count') * $in->number('blanket_area_m2') * ($own - ($covers ? $wall : 0.0)), $in->numbers('blanket_alpha'), $in->numbers('wall_alpha'));
+        $added = array_map(
+            static fn (float $own, float $wall): float => $in->number('blanket_count') * $in->number('blanket_area_m2') * (
+                $own
+                - ($covers ? $wall : 0.0)
+            ),
+            $in->numbers('blanket_alpha'),
+            $in->numbers('wall_alpha'),
+        );
         $time = static fn (float $a): float => Reverberation::sabine($in->number('volume_m3'), $a);
 
-        return ['rt60_before_s' => array_map($time, $before), 'rt60_after_s' => array_map(static fn (float $a, float $more): float => $time($a + $more), $before, $added), 'added_absorption_m2' => $added];
+        return [
+            'rt60_before_s' => array_map($time, $before),
+            'rt60_after_s' => array_map(static fn (float $a, float $more): float => $time($a + $more), $before, $added),
+            'added_absorption_m2' => $added,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -88,7 +129,13 @@ final readonly class AcousticsCases implements Topic
     {
         $comb = Delay::comb($in->number('path_1_m'), $in->number('path_2_m'), $in->number('temperature_c'), (int) $in->number('count'));
 
-        return ['path_difference_m' => abs($in->number('path_1_m') - $in->number('path_2_m')), 'notches_hz' => $comb['notches'], 'peaks_hz' => $comb['peaks'], 'notch_depth_db' => $comb['dipDb'], 'peak_gain_db' => $comb['gainDb']];
+        return [
+            'path_difference_m' => abs($in->number('path_1_m') - $in->number('path_2_m')),
+            'notches_hz' => $comb['notches'],
+            'peaks_hz' => $comb['peaks'],
+            'notch_depth_db' => $comb['dipDb'],
+            'peak_gain_db' => $comb['gainDb'],
+        ];
     }
 
     /** @return array<string, float> */

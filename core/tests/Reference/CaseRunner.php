@@ -15,7 +15,19 @@ final class CaseRunner
      */
     public static function topics(string $folder): array
     {
-        return ['optics' => new Optics, 'dof' => new DepthOfFieldCases, 'exposure' => new ExposureCases, 'survey' => new Survey, 'sun' => new SunCases, 'sunpatch' => new SunPatchCases, 'colour' => new ColourCases, 'photometry' => new PhotometryCases($folder), 'acoustics' => new AcousticsCases($folder), 'wireless' => new WirelessCases, 'light' => new LightCases($folder)];
+        return [
+            'optics' => new Optics,
+            'dof' => new DepthOfFieldCases,
+            'exposure' => new ExposureCases,
+            'survey' => new Survey,
+            'sun' => new SunCases,
+            'sunpatch' => new SunPatchCases,
+            'colour' => new ColourCases,
+            'photometry' => new PhotometryCases($folder),
+            'acoustics' => new AcousticsCases($folder),
+            'wireless' => new WirelessCases,
+            'light' => new LightCases($folder),
+        ];
     }
 
     /**

@@ -29,7 +29,12 @@ final class ColourCases implements Topic
     {
         $shift = Mired::shift($from, $to);
 
-        return ['mired_from' => Mired::of($from), 'mired_to' => Mired::of($to), 'shift_mired' => $shift, 'direction' => $shift > 0 ? 'warmer' : ($shift < 0 ? 'cooler' : 'none')];
+        return [
+            'mired_from' => Mired::of($from),
+            'mired_to' => Mired::of($to),
+            'shift_mired' => $shift,
+            'direction' => $shift > 0 ? 'warmer' : ($shift < 0 ? 'cooler' : 'none'),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -47,7 +52,12 @@ final class ColourCases implements Topic
         $wanted = Mired::shift($in->number('source_k'), $in->number('target_k'));
         $best = Mired::nearestGel($wanted, $gels);
 
-        return ['wanted_shift_mired' => $wanted, 'best' => $best, 'result_k' => Mired::shifted($in->number('source_k'), $gels[$best]), 'residual_mired' => $wanted - $gels[$best]];
+        return [
+            'wanted_shift_mired' => $wanted,
+            'best' => $best,
+            'result_k' => Mired::shifted($in->number('source_k'), $gels[$best]),
+            'residual_mired' => $wanted - $gels[$best],
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -62,7 +72,10 @@ final class ColourCases implements Topic
         $lights = array_map(static function (array $light): array {
             $kelvin = Inputs::float($light['cct_k'] ?? null);
 
-            return [Inputs::float($light['illuminance_lx'] ?? null), ($light['kind'] ?? '') === 'daylight' ? Chromaticity::daylight($kelvin) : Chromaticity::planckian($kelvin)];
+            return [
+                Inputs::float($light['illuminance_lx'] ?? null),
+                ($light['kind'] ?? '') === 'daylight' ? Chromaticity::daylight($kelvin) : Chromaticity::planckian($kelvin),
+            ];
         }, $in->lists('sources')) ?: [[0.0, Chromaticity::planckian(5000)]];
         $mix = Chromaticity::mixed($lights);
 

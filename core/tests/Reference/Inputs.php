@@ -24,7 +24,9 @@ final readonly class Inputs
 
     public static function float(mixed $value): float
     {
-        return is_int($value) || is_float($value) ? (float) $value : throw new \UnexpectedValueException('The case gives no number where one is expected.');
+        return is_int($value) || is_float($value)
+            ? (float) $value
+            : throw new \UnexpectedValueException('The case gives no number where one is expected.');
     }
 
     public function orNull(string $key): ?float

@@ -42,7 +42,9 @@ final readonly class LightCases implements Topic
 
         return match ($kind) {
             'enclosure' => self::enclosure($in),
-            'form_factor' => ['factor' => FormFactors::between(self::rectangle($in->map('from')), self::rectangle($in->map('to')), self::PLACES)],
+            'form_factor' => [
+                'factor' => FormFactors::between(self::rectangle($in->map('from')), self::rectangle($in->map('to')), self::PLACES),
+            ],
             'grid' => self::grid($in),
             'hidden' => self::hidden($in),
             'sheer' => self::sheer($in),
@@ -84,7 +86,12 @@ final readonly class LightCases implements Topic
         foreach ($in->each('receivers') as $receiver) {
             [$point, $normal] = [self::vector($receiver->numbers('point_m')), self::vector($receiver->numbers('normal'))->unit()];
             $open[] = $in->number('luminance_cd_m2') * PolygonSource::luxPerNit($face, $point, $normal);
-            $lux[] = $in->number('luminance_cd_m2') * Emitter::cutPerNit([[tan($cutoff), 1.0, Emitter::HARD_SIDES]], $face, $point, $normal);
+            $lux[] = $in->number('luminance_cd_m2') * Emitter::cutPerNit(
+                [[tan($cutoff), 1.0, Emitter::HARD_SIDES]],
+                $face,
+                $point,
+                $normal,
+            );
         }
 
         return ['illuminance_lx' => $lux, 'without_grid_lx' => $open];
@@ -95,13 +102,21 @@ final readonly class LightCases implements Topic
     {
         [$face, $receiver] = [self::rectangle($in->map('source')), $in->map('receiver')];
         [$point, $normal] = [self::vector($receiver->numbers('point_m')), self::vector($receiver->numbers('normal'))->unit()];
-        $hiders = array_map(self::panel(...), array_map(static fn (array $r): array => array_map(self::vector(...), self::points($r)), $in->lists('rectangles_m')));
+        $hiders = array_map(
+            self::panel(...),
+            array_map(static fn (array $r): array => array_map(self::vector(...), self::points($r)), $in->lists('rectangles_m')),
+        );
         foreach ($in->each('edges') as $edge) {
-            [$at, $along] = [self::vector($edge->numbers('point_m')), self::vector($edge->numbers('along'))->unit()->times(self::ENDLESS_M)];
+            [$at, $along] = [
+                self::vector($edge->numbers('point_m')),
+                self::vector($edge->numbers('along'))->unit()->times(self::ENDLESS_M),
+            ];
             $away = self::vector($edge->numbers('opaque_towards'));
             // Square to the edge, in the plane that it is said to be opaque in.
             $away = $away->minus($along->times($away->dot($along) / $along->dot($along)))->unit()->times(self::ENDLESS_M);
-            $hiders[] = self::panel([$at->minus($along), $at->plus($along), $at->plus($along)->plus($away), $at->minus($along)->plus($away)]);
+            $hiders[] = self::panel(
+                [$at->minus($along), $at->plus($along), $at->plus($along)->plus($away), $at->minus($along)->plus($away)],
+            );
         }
         $nits = $in->map('source')->number('luminance_cd_m2');
         $open = $nits * PolygonSource::luxPerNit($face, $point, $normal);
@@ -128,7 +143,9 @@ final readonly class LightCases implements Topic
         }
 
         return [
-            'lumens_in' => $area * ($sun + $in->number('sky_lx')), 'lumens_scattered_out' => $area * $exitance, 'lumens_direct_out' => $area * $veil->direct * $sun,
+            'lumens_in' => $area * ($sun + $in->number('sky_lx')),
+            'lumens_scattered_out' => $area * $exitance,
+            'lumens_direct_out' => $area * $veil->direct * $sun,
             'exitance_lm_m2' => $exitance, 'illuminance_lx' => $lux, 'of_it_direct_lx' => $through,
         ];
     }
@@ -137,10 +154,20 @@ final readonly class LightCases implements Topic
     private static function twoPatches(Inputs $in): array
     {
         [$areas, $gives, $own] = [$in->numbers('areas_m2'), $in->numbers('reflectance'), $in->numbers('own_exitance_lm_m2')];
-        $exchange = array_map(static fn (array $row, float $area): array => array_map(static fn (mixed $f): float => $area * Inputs::float($f), array_values($row)), $in->lists('f'), $areas);
+        $exchange = array_map(
+            static fn (array $row, float $area): array => array_map(
+                static fn (mixed $f): float => $area * Inputs::float($f),
+                array_values($row),
+            ),
+            $in->lists('f'),
+            $areas,
+        );
         $lux = Radiosity::balance($exchange, $areas, $gives, $own);
 
-        return ['exitance_lm_m2' => array_map(static fn (float $o, float $g, float $l): float => $o + $g * $l, $own, $gives, $lux), 'illuminance_lx' => $lux];
+        return [
+            'exitance_lm_m2' => array_map(static fn (float $o, float $g, float $l): float => $o + $g * $l, $own, $gives, $lux),
+            'illuminance_lx' => $lux,
+        ];
     }
 
     /** @return array<string, array<string, float>> */
@@ -152,26 +179,48 @@ final readonly class LightCases implements Topic
         $areas = [$x * $y, $x * $y, $y * $z, $y * $z, $x * $z, $x * $z];
         $exchange = [];
         foreach (array_values($box) as $i => $from) {
-            $exchange[] = array_map(static fn (array $to): float => $to === $from ? 0.0 : $areas[$i] * FormFactors::between($from, $to, self::PLACES), array_values($box));
+            $exchange[] = array_map(
+                static fn (array $to): float => $to === $from ? 0.0 : $areas[$i] * FormFactors::between($from, $to, self::PLACES),
+                array_values($box),
+            );
         }
         $gives = array_map($in->map('reflectance')->number(...), $names);
         $own = array_map($in->map('own_exitance_lm_m2')->number(...), $names);
         $lux = Radiosity::balance($exchange, $areas, $gives, $own);
 
-        return ['exitance_lm_m2' => array_combine($names, array_map(static fn (float $o, float $g, float $l): float => $o + $g * $l, $own, $gives, $lux)), 'illuminance_lx' => array_combine($names, $lux)];
+        return [
+            'exitance_lm_m2' => array_combine(
+                $names,
+                array_map(static fn (float $o, float $g, float $l): float => $o + $g * $l, $own, $gives, $lux),
+            ),
+            'illuminance_lx' => array_combine($names, $lux),
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function bounced(Inputs $in): array
     {
         $light = $in->map('light');
-        $colour = $light->word('kind') === 'daylight' ? Chromaticity::daylight($light->number('cct_k')) : Chromaticity::planckian($light->number('cct_k'));
+        $colour = $light->word('kind') === 'daylight'
+            ? Chromaticity::daylight($light->number('cct_k'))
+            : Chromaticity::planckian($light->number('cct_k'));
         [$x, $y, $z] = array_pad($in->numbers('reflectance_xyz'), 3, 0.0);
-        $xyz = $colour->bounced($light->number('illuminance_lx'), [$x, $y, $z], $in->number('direct_share'), $in->number('bounced_share'), $in->word('bounces') === 'all');
+        $xyz = $colour->bounced(
+            $light->number('illuminance_lx'),
+            [$x, $y, $z],
+            $in->number('direct_share'),
+            $in->number('bounced_share'),
+            $in->word('bounces') === 'all',
+        );
         $mixed = Chromaticity::ofXyz($xyz);
 
         return [
-            'xyz' => $xyz, 'illuminance_lx' => $xyz[1], 'x' => $mixed->x, 'y' => $mixed->y, 'cct_k' => $mixed->kelvin(), 'duv' => $mixed->duv(),
+            'xyz' => $xyz,
+            'illuminance_lx' => $xyz[1],
+            'x' => $mixed->x,
+            'y' => $mixed->y,
+            'cct_k' => $mixed->kelvin(),
+            'duv' => $mixed->duv(),
             'shift_mired' => 1e6 / $mixed->kelvin() - 1e6 / $colour->kelvin(), 'duv_shift' => $mixed->duv() - $colour->duv(),
         ];
     }
@@ -200,9 +249,19 @@ final readonly class LightCases implements Topic
     /** @return array<string, float> */
     private static function penumbra(Inputs $in): array
     {
-        $shade = Penumbra::of(self::line($in->lists('source')), self::flat($in->numbers('edge')), self::flat($in->numbers('opaque_towards')), self::screen($in));
+        $shade = Penumbra::of(
+            self::line($in->lists('source')),
+            self::flat($in->numbers('edge')),
+            self::flat($in->numbers('opaque_towards')),
+            self::screen($in),
+        );
 
-        return ['shade_begins_m' => $shade->beginsM, 'shade_full_m' => $shade->fullM, 'middle_m' => $shade->middleM, 'width_m' => $shade->widthM()];
+        return [
+            'shade_begins_m' => $shade->beginsM,
+            'shade_full_m' => $shade->fullM,
+            'middle_m' => $shade->middleM,
+            'width_m' => $shade->widthM(),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -218,9 +277,16 @@ final readonly class LightCases implements Topic
     {
         $file = (string) @file_get_contents("$this->folder/".$in->word('file'));
         $web = $isEulumdat ? EulumdatReader::read($file) : IesReader::read($file);
-        $candela = array_map(static fn (array $a): float => $web->candela(Inputs::float($a[0] ?? null), Inputs::float($a[1] ?? null)), $in->lists('angles_deg'));
+        $candela = array_map(
+            static fn (array $a): float => $web->candela(Inputs::float($a[0] ?? null), Inputs::float($a[1] ?? null)),
+            $in->lists('angles_deg'),
+        );
 
-        return ['valid' => true, 'candela' => $candela] + ($isEulumdat ? ['candela_per_klm' => array_map(static fn (float $c): float => 1000 * $c / $web->lampLumens, $candela)] : []);
+        return ['valid' => true, 'candela' => $candela] + (
+            $isEulumdat
+            ? ['candela_per_klm' => array_map(static fn (float $c): float => 1000 * $c / $web->lampLumens, $candela)]
+            : []
+        );
     }
 
     /**
@@ -235,9 +301,12 @@ final readonly class LightCases implements Topic
         $v = static fn (float $a, float $b, float $c): Vec3 => new Vec3($a, $b, $c);
 
         return [
-            'floor' => [$v(0, 0, 0), $v($x, 0, 0), $v($x, $y, 0), $v(0, $y, 0)], 'ceiling' => [$v(0, 0, $z), $v(0, $y, $z), $v($x, $y, $z), $v($x, 0, $z)],
-            'x0' => [$v(0, 0, 0), $v(0, $y, 0), $v(0, $y, $z), $v(0, 0, $z)], 'x1' => [$v($x, 0, 0), $v($x, 0, $z), $v($x, $y, $z), $v($x, $y, 0)],
-            'y0' => [$v(0, 0, 0), $v(0, 0, $z), $v($x, 0, $z), $v($x, 0, 0)], 'y1' => [$v(0, $y, 0), $v($x, $y, 0), $v($x, $y, $z), $v(0, $y, $z)],
+            'floor' => [$v(0, 0, 0), $v($x, 0, 0), $v($x, $y, 0), $v(0, $y, 0)],
+            'ceiling' => [$v(0, 0, $z), $v(0, $y, $z), $v($x, $y, $z), $v($x, 0, $z)],
+            'x0' => [$v(0, 0, 0), $v(0, $y, 0), $v(0, $y, $z), $v(0, 0, $z)],
+            'x1' => [$v($x, 0, 0), $v($x, 0, $z), $v($x, $y, $z), $v($x, $y, 0)],
+            'y0' => [$v(0, 0, 0), $v(0, 0, $z), $v($x, 0, $z), $v($x, 0, 0)],
+            'y1' => [$v(0, $y, 0), $v($x, $y, 0), $v($x, $y, $z), $v(0, $y, $z)],
         ];
     }
 
@@ -253,7 +322,9 @@ final readonly class LightCases implements Topic
      */
     private static function turned(array $corners, Vec3 $normal): array
     {
-        return $corners[1]->minus($corners[0])->cross($corners[2]->minus($corners[0]))->dot($normal) >= 0 ? $corners : array_reverse($corners);
+        return $corners[1]->minus($corners[0])->cross($corners[2]->minus($corners[0]))->dot($normal) >= 0
+            ? $corners
+            : array_reverse($corners);
     }
 
     /** @param  list<Vec3>  $corners */
@@ -261,7 +332,13 @@ final readonly class LightCases implements Topic
     {
         $points = array_map(static fn (Vec3 $c): array => [$c->x, $c->y, $c->z], $corners);
 
-        return new Solid('panel', ThingKind::Furniture, Material::Wood, $points === [] ? [[0.0, 0.0, 0.0]] : $points, [array_keys($points)]);
+        return new Solid(
+            'panel',
+            ThingKind::Furniture,
+            Material::Wood,
+            $points === [] ? [[0.0, 0.0, 0.0]] : $points,
+            [array_keys($points)],
+        );
     }
 
     /** @return array{Vec2, Vec2} a point and a direction */
@@ -287,7 +364,9 @@ final readonly class LightCases implements Topic
      */
     private static function points(array $rows): array
     {
-        return array_values(array_map(static fn (mixed $row): array => array_values(array_map(Inputs::float(...), is_array($row) ? $row : [])), $rows));
+        return array_values(
+            array_map(static fn (mixed $row): array => array_values(array_map(Inputs::float(...), is_array($row) ? $row : [])), $rows),
+        );
     }
 
     /** @param  list<float>  $of */

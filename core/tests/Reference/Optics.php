@@ -38,14 +38,22 @@ final class Optics implements Topic
     {
         $factor = $in->number('optical_factor');
 
-        return ['effective_focal_mm' => $in->number('focal_mm') * $factor, 'effective_f_number' => $in->number('f_number') * $factor, 'stops_gained' => -2 * log($factor, 2)]
+        return [
+            'effective_focal_mm' => $in->number('focal_mm') * $factor,
+            'effective_f_number' => $in->number('f_number') * $factor,
+            'stops_gained' => -2 * log($factor, 2),
+        ]
             + $this->degrees($this->lens($in, $factor));
     }
 
     /** @return array<string, float> */
     private function degrees(FieldOfView $lens): array
     {
-        return ['aov_h_deg' => rad2deg($lens->horizontalRad()), 'aov_v_deg' => rad2deg($lens->verticalRad()), 'aov_d_deg' => rad2deg($lens->diagonalRad())];
+        return [
+            'aov_h_deg' => rad2deg($lens->horizontalRad()),
+            'aov_v_deg' => rad2deg($lens->verticalRad()),
+            'aov_d_deg' => rad2deg($lens->diagonalRad()),
+        ];
     }
 
     /** @return array<string, float> */
@@ -63,7 +71,11 @@ final class Optics implements Topic
         $lens = $this->lens($in);
         $crop = $lens->croppedTo($in->number('target_aspect_value'));
 
-        return ['crop_width_mm' => $crop->widthMm, 'crop_height_mm' => $crop->heightMm, 'area_fraction' => $crop->widthMm * $crop->heightMm / ($lens->widthMm * $lens->heightMm)]
+        return [
+            'crop_width_mm' => $crop->widthMm,
+            'crop_height_mm' => $crop->heightMm,
+            'area_fraction' => $crop->widthMm * $crop->heightMm / ($lens->widthMm * $lens->heightMm),
+        ]
             + $this->degrees($crop);
     }
 
@@ -75,21 +87,32 @@ final class Optics implements Topic
 
         return [
             'crop_factor_diag' => $of->byDiagonal(), 'crop_factor_width' => $of->byWidth(), 'crop_factor_height' => $of->byHeight(),
-            'equivalent_focal_diag_mm' => $lens->focalMm * $of->byDiagonal(), 'equivalent_focal_width_mm' => $lens->focalMm * $of->byWidth(),
-            'equivalent_focal_height_mm' => $lens->focalMm * $of->byHeight(), 'equivalent_f_number_diag' => $in->number('f_number') * $of->byDiagonal(),
+            'equivalent_focal_diag_mm' => $lens->focalMm * $of->byDiagonal(),
+            'equivalent_focal_width_mm' => $lens->focalMm * $of->byWidth(),
+            'equivalent_focal_height_mm' => $lens->focalMm * $of->byHeight(),
+            'equivalent_f_number_diag' => $in->number('f_number') * $of->byDiagonal(),
         ];
     }
 
     /** @return array<string, mixed> */
     private function budget(Inputs $in): array
     {
-        $budget = new CropBudget($in->number('source_width_px'), $in->number('source_height_px'), $in->number('output_width_px'), $in->number('output_height_px'), $in->number('zoom'));
+        $budget = new CropBudget(
+            $in->number('source_width_px'),
+            $in->number('source_height_px'),
+            $in->number('output_width_px'),
+            $in->number('output_height_px'),
+            $in->number('zoom'),
+        );
         [$w, $h] = $budget->window();
 
         return [
-            'fit_window_px' => [$budget->fitWidthPx, $budget->fitHeightPx], 'max_zoom_1to1' => $budget->cleanZoom(), 'window_px' => [$w, $h],
+            'fit_window_px' => [$budget->fitWidthPx, $budget->fitHeightPx],
+            'max_zoom_1to1' => $budget->cleanZoom(),
+            'window_px' => [$w, $h],
             'source_px_per_output_px' => $budget->sourcePerOutput(), 'upscaled' => $budget->sourcePerOutput() < 1.0,
-            'pan_range_px' => [$budget->sourceWidthPx - $w, $budget->sourceHeightPx - $h], 'equivalent_focal_mm' => $in->number('focal_mm') * $budget->zoom,
+            'pan_range_px' => [$budget->sourceWidthPx - $w, $budget->sourceHeightPx - $h],
+            'equivalent_focal_mm' => $in->number('focal_mm') * $budget->zoom,
         ];
     }
 }

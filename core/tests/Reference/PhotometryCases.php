@@ -28,13 +28,32 @@ final readonly class PhotometryCases implements Topic
 
         return match ($kind) {
             'point' => ['illuminance_lx' => PointSource::lux($n('intensity_cd'), $n('distance_m'), deg2rad($n('incidence_deg')))],
-            'disc' => self::near(M_PI * $n('radius_m') ** 2 * $n('luminance_cd_m2'), PointSource::disc($n('luminance_cd_m2'), $n('radius_m'), $n('distance_m')), $n('distance_m')),
-            'rect' => self::near($n('width_m') * $n('height_m') * $n('luminance_cd_m2'), $n('luminance_cd_m2') * PolygonSource::luxPerNit(self::rectangle($n('width_m'), $n('height_m')), new Vec3(0, 0, $n('distance_m')), new Vec3(0, 0, -1)), $n('distance_m')),
+            'disc' => self::near(
+                M_PI * $n('radius_m') ** 2 * $n('luminance_cd_m2'),
+                PointSource::disc($n('luminance_cd_m2'), $n('radius_m'), $n('distance_m')),
+                $n('distance_m'),
+            ),
+            'rect' => self::near(
+                $n('width_m') * $n('height_m') * $n('luminance_cd_m2'),
+                $n('luminance_cd_m2') * PolygonSource::luxPerNit(
+                    self::rectangle($n('width_m'), $n('height_m')),
+                    new Vec3(0, 0, $n('distance_m')),
+                    new Vec3(0, 0, -1),
+                ),
+                $n('distance_m'),
+            ),
             'tilted' => self::tilted($in),
             'beam' => ['centre_intensity_cd' => Beam::from($in->word('model'))->centre($n('flux_lm'), deg2rad($n('fwhm_deg')))],
             'bounce' => self::bounce($in),
-            'transmission' => ['total_stops' => ($loss = Loss::ofStops($in->numbers('losses_stops')))->stops, 'transmittance' => $loss->transmittance(), 'lux_after_from_1000' => 1000 * $loss->transmittance()],
-            'transmission_to_stops' => ['transmittance' => ($loss = Loss::through($in->numbers('transmittances')))->transmittance(), 'stops' => $loss->stops],
+            'transmission' => [
+                'total_stops' => ($loss = Loss::ofStops($in->numbers('losses_stops')))->stops,
+                'transmittance' => $loss->transmittance(),
+                'lux_after_from_1000' => 1000 * $loss->transmittance(),
+            ],
+            'transmission_to_stops' => [
+                'transmittance' => ($loss = Loss::through($in->numbers('transmittances')))->transmittance(),
+                'stops' => $loss->stops,
+            ],
             'ies', 'ies_malformed' => $this->ies($in),
             default => null,
         };
@@ -45,7 +64,12 @@ final readonly class PhotometryCases implements Topic
     {
         $square = $candela / $distance ** 2;
 
-        return ['intensity_on_axis_cd' => $candela, 'illuminance_lx' => $lux, 'inverse_square_lx' => $square, 'near_field_error_percent' => 100 * ($square / $lux - 1)];
+        return [
+            'intensity_on_axis_cd' => $candela,
+            'illuminance_lx' => $lux,
+            'inverse_square_lx' => $square,
+            'near_field_error_percent' => 100 * ($square / $lux - 1),
+        ];
     }
 
     /** @return array<string, float> */
@@ -67,14 +91,20 @@ final readonly class PhotometryCases implements Topic
     /** @return array<string, float> */
     private static function bounce(Inputs $in): array
     {
-        $board = PointSource::lux($in->number('source_intensity_cd'), $in->number('source_distance_m'), deg2rad($in->number('source_incidence_deg')));
+        $board = PointSource::lux(
+            $in->number('source_intensity_cd'),
+            $in->number('source_distance_m'),
+            deg2rad($in->number('source_incidence_deg')),
+        );
         $luminance = $in->number('reflectance') * $board / M_PI;
         [$w, $h, $d] = [$in->number('board_width_m'), $in->number('board_height_m'), $in->number('subject_distance_m')];
         $exit = deg2rad($in->number('exit_angle_deg'));
         $at = new Vec3($d * sin($exit), 0, $d * cos($exit));
 
         return [
-            'board_illuminance_lx' => $board, 'board_luminance_cd_m2' => $luminance, 'bounce_illuminance_small_board_lx' => PointSource::lux($luminance * $w * $h * cos($exit), $d, 0.0),
+            'board_illuminance_lx' => $board,
+            'board_luminance_cd_m2' => $luminance,
+            'bounce_illuminance_small_board_lx' => PointSource::lux($luminance * $w * $h * cos($exit), $d, 0.0),
             'bounce_illuminance_exact_lx' => $luminance * PolygonSource::luxPerNit(self::rectangle($w, $h), $at, $at->times(-1 / $d)),
         ];
     }
@@ -86,7 +116,10 @@ final readonly class PhotometryCases implements Topic
 
         return [
             'valid' => true, 'vertical_count' => count($web->vertical), 'horizontal_count' => count($web->horizontal),
-            'candela' => array_map(static fn (array $a): float => $web->candela(Inputs::float($a[0] ?? null), Inputs::float($a[1] ?? null)), $in->lists('angles_deg')),
+            'candela' => array_map(
+                static fn (array $a): float => $web->candela(Inputs::float($a[0] ?? null), Inputs::float($a[1] ?? null)),
+                $in->lists('angles_deg'),
+            ),
             'peak_candela' => $web->peak(), 'total_lumens' => $web->lumens(), 'zonal_mean_lumens' => $web->zonalLumens(),
         ];
     }
@@ -105,6 +138,9 @@ final readonly class PhotometryCases implements Topic
         $turn = 2 * M_PI / self::SIDES;
         $grown = $radius * sqrt($turn / sin($turn));
 
-        return array_map(static fn (int $i): Vec3 => new Vec3($grown * cos($i * $turn), $grown * sin($i * $turn), 0), range(0, self::SIDES - 1));
+        return array_map(
+            static fn (int $i): Vec3 => new Vec3($grown * cos($i * $turn), $grown * sin($i * $turn), 0),
+            range(0, self::SIDES - 1),
+        );
     }
 }

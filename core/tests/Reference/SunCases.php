@@ -35,7 +35,11 @@ final class SunCases implements Topic
     /** @return array<string, float> */
     private function position(Sun $sun): array
     {
-        return ['azimuth_deg' => rad2deg($sun->azimuthRad), 'altitude_deg' => rad2deg($sun->altitudeRad), 'altitude_refracted_deg' => rad2deg($sun->refractedRad())];
+        return [
+            'azimuth_deg' => rad2deg($sun->azimuthRad),
+            'altitude_deg' => rad2deg($sun->altitudeRad),
+            'altitude_refracted_deg' => rad2deg($sun->refractedRad()),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -48,8 +52,12 @@ final class SunCases implements Topic
         $rise = SunDay::of($site, substr($in->word('utc'), 0, 10))->sunrise;
 
         return [
-            'zenith_deg' => 90 - rad2deg($refracted), 'azimuth_deg' => rad2deg($sun->azimuthRad), 'altitude_refracted_deg' => rad2deg($refracted), 'altitude_airless_deg' => rad2deg($sun->altitudeRad),
-            'incidence_on_surface_deg' => rad2deg(Sun::standing($sun->azimuthRad, $refracted)->direction()->angleTo($slope->direction())), 'sunrise_utc' => $rise === null ? null : $site->clock($rise, 'c'),
+            'zenith_deg' => 90 - rad2deg($refracted),
+            'azimuth_deg' => rad2deg($sun->azimuthRad),
+            'altitude_refracted_deg' => rad2deg($refracted),
+            'altitude_airless_deg' => rad2deg($sun->altitudeRad),
+            'incidence_on_surface_deg' => rad2deg(Sun::standing($sun->azimuthRad, $refracted)->direction()->angleTo($slope->direction())),
+            'sunrise_utc' => $rise === null ? null : $site->clock($rise, 'c'),
         ];
     }
 
@@ -60,7 +68,11 @@ final class SunCases implements Topic
         $azimuth = static fn (?float $time): ?float => $time === null ? null : rad2deg(Sun::over($day->site, $time)->azimuthRad);
 
         return [
-            'state' => $day->state, 'sunrise' => $clock($day->sunrise), 'sunset' => $clock($day->sunset), 'solar_noon' => $clock($day->noon), 'noon_altitude_deg' => rad2deg($day->noonAltitudeRad),
+            'state' => $day->state,
+            'sunrise' => $clock($day->sunrise),
+            'sunset' => $clock($day->sunset),
+            'solar_noon' => $clock($day->noon),
+            'noon_altitude_deg' => rad2deg($day->noonAltitudeRad),
             'day_length_s' => $day->lengthS(), 'civil_dawn' => $clock($day->civilDawn), 'civil_dusk' => $clock($day->civilDusk),
             'sunrise_azimuth_deg' => $azimuth($day->sunrise), 'sunset_azimuth_deg' => $azimuth($day->sunset),
         ];

@@ -28,7 +28,11 @@ final class SunPatchCases implements Topic
 
         return match ($kind) {
             'patch' => $this->patch($in, $window),
-            'window_day' => $this->day($in, 'direct_sun_intervals_local', fn (Sun $sun): bool => $sun->altitudeRad >= deg2rad($in->number('min_altitude_deg')) && self::before($in, $sun)),
+            'window_day' => $this->day(
+                $in,
+                'direct_sun_intervals_local',
+                fn (Sun $sun): bool => $sun->altitudeRad >= deg2rad($in->number('min_altitude_deg')) && self::before($in, $sun),
+            ),
             'point_lit_day' => $this->pointDay($in, $window),
             default => null,
         };
@@ -49,7 +53,18 @@ final class SunPatchCases implements Topic
         $room = Room::read(Node::root([
             'height_m' => 40, 'north_deg' => $in->number('wall_bearing_deg') - 180,
             'walls' => [$wall('near', $width), $wall('right', $depthM), $wall('far', $width), $wall('left', $depthM)],
-            'openings' => [['id' => 'window', 'name' => 'window', 'kind' => 'window', 'wall' => 'near', 'offset_m' => self::HALF_M - $window->number('width_m') / 2, 'width_m' => $window->number('width_m'), 'sill_m' => $window->number('sill_m'), 'head_m' => $window->number('head_m')]],
+            'openings' => [
+                [
+                    'id' => 'window',
+                    'name' => 'window',
+                    'kind' => 'window',
+                    'wall' => 'near',
+                    'offset_m' => self::HALF_M - $window->number('width_m') / 2,
+                    'width_m' => $window->number('width_m'),
+                    'sill_m' => $window->number('sill_m'),
+                    'head_m' => $window->number('head_m'),
+                ],
+            ],
         ], $problems));
         $problems->raise();
 
@@ -62,7 +77,16 @@ final class SunPatchCases implements Topic
         $sun = Sun::standing(deg2rad($in->number('sun_azimuth_deg')), deg2rad($in->number('sun_altitude_deg')));
         $deep = (new SunInRoom(Rooms::of(self::hall($in, $window, 90.0))))->patches($sun)[0] ?? null;
         if ($deep === null) {
-            return ['direct_sun' => false, 'incidence_on_glass_deg' => null, 'floor_corners_local_m' => null, 'floor_corners_east_north_m' => null, 'floor_area_m2' => 0.0, 'floor_area_within_room_m2' => 0.0, 'opposite_wall' => null, 'reaches_opposite_wall' => false];
+            return [
+                'direct_sun' => false,
+                'incidence_on_glass_deg' => null,
+                'floor_corners_local_m' => null,
+                'floor_corners_east_north_m' => null,
+                'floor_area_m2' => 0.0,
+                'floor_area_within_room_m2' => 0.0,
+                'opposite_wall' => null,
+                'reaches_opposite_wall' => false,
+            ];
         }
         $room = (new SunInRoom(Rooms::of(self::hall($in, $window, $in->number('room_depth_m')))))->patches($sun);
         $far = array_values(array_filter($room, static fn (SunPatch $p): bool => $p->wall === 'far'))[0] ?? null;
@@ -73,9 +97,13 @@ final class SunPatchCases implements Topic
         $glass = Sun::standing(deg2rad($in->number('wall_bearing_deg')), 0.0)->direction();
 
         return [
-            'direct_sun' => true, 'incidence_on_glass_deg' => rad2deg($sun->direction()->angleTo($glass)), 'incidence_on_floor_deg' => 90 - rad2deg($sun->altitudeRad),
-            'floor_corners_local_m' => $corners, 'floor_corners_east_north_m' => array_map(fn (array $c): array => self::eastNorth($in, $c), $corners),
-            'floor_area_m2' => $deep->areaM2(), 'floor_area_within_room_m2' => array_sum(array_map(static fn (SunPatch $p): float => $p->areaM2(), $floors)),
+            'direct_sun' => true,
+            'incidence_on_glass_deg' => rad2deg($sun->direction()->angleTo($glass)),
+            'incidence_on_floor_deg' => 90 - rad2deg($sun->altitudeRad),
+            'floor_corners_local_m' => $corners,
+            'floor_corners_east_north_m' => array_map(fn (array $c): array => self::eastNorth($in, $c), $corners),
+            'floor_area_m2' => $deep->areaM2(),
+            'floor_area_within_room_m2' => array_sum(array_map(static fn (SunPatch $p): float => $p->areaM2(), $floors)),
             'reaches_opposite_wall' => $far !== null, 'opposite_wall' => $far === null ? null : self::opposite($far),
         ];
     }
@@ -98,7 +126,13 @@ final class SunPatchCases implements Topic
         $across = array_map(static fn (Vec3 $c): float => self::HALF_M - $c->x, $patch->corners);
         $heights = array_map(static fn (Vec3 $c): float => $c->z, $patch->corners);
 
-        return ['u_left_m' => min($across), 'u_right_m' => max($across), 'z_low_m' => min($heights), 'z_high_m' => max($heights), 'area_m2' => $patch->areaM2()];
+        return [
+            'u_left_m' => min($across),
+            'u_right_m' => max($across),
+            'z_low_m' => min($heights),
+            'z_high_m' => max($heights),
+            'area_m2' => $patch->areaM2(),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -37,7 +37,12 @@ final class Survey implements Topic
 
         return [
             'pairwise_m' => self::pairs($names, $fit->points), 'area_m2' => abs($fit->areaM2()), 'redundancy' => $fit->redundancy,
-            'residuals_m' => $fit->residuals, 'rms_residual_m' => sqrt(array_sum(array_map(static fn (float $v): float => $v ** 2, $fit->residuals)) / max(1, count($readings))), 'sigma0' => $fit->sigma0(), 'fits' => $fit->fits(),
+            'residuals_m' => $fit->residuals,
+            'rms_residual_m' => sqrt(
+                array_sum(array_map(static fn (float $v): float => $v ** 2, $fit->residuals)) / max(1, count($readings)),
+            ),
+            'sigma0' => $fit->sigma0(),
+            'fits' => $fit->fits(),
             'blunder' => count($suspects) === 1 ? $suspects[0] : null, 'blunder_candidates' => $suspects,
         ];
     }
@@ -89,19 +94,39 @@ final class Survey implements Topic
         $index = array_flip($names);
         $ids = $readings = [];
         foreach ($in->lists('measurements') as $reading) {
-            [$id, $from, $to] = array_map(static fn (string $k): string => is_string($reading[$k] ?? null) ? $reading[$k] : '', ['id', 'from', 'to']);
+            [$id, $from, $to] = array_map(
+                static fn (string $k): string => is_string($reading[$k] ?? null) ? $reading[$k] : '',
+                ['id', 'from', 'to'],
+            );
             $ids[] = $id;
-            $readings[] = Reading::distance($id, $index[$from], $index[$to], Inputs::float($reading['distance_m'] ?? null), $in->has('sigma_m') ? $in->number('sigma_m') : 0.003);
+            $readings[] = Reading::distance(
+                $id,
+                $index[$from],
+                $index[$to],
+                Inputs::float($reading['distance_m'] ?? null),
+                $in->has('sigma_m') ? $in->number('sigma_m') : 0.003,
+            );
         }
 
-        return [$names, array_map(static fn (array $p): Vec2 => new Vec2(Inputs::float($p[0] ?? null), Inputs::float($p[1] ?? null)), $in->lists('sketch_m')), $ids, $readings];
+        return [
+            $names,
+            array_map(
+                static fn (array $p): Vec2 => new Vec2(Inputs::float($p[0] ?? null), Inputs::float($p[1] ?? null)),
+                $in->lists('sketch_m'),
+            ),
+            $ids,
+            $readings,
+        ];
     }
 
     /** @return array<string, float> the second diagonal that four walls and one diagonal imply, against the taped one */
     private function closed(Inputs $in): array
     {
         [$ab, $bc, $cd, $da, $ac] = array_map($in->number(...), ['ab_m', 'bc_m', 'cd_m', 'da_m', 'ac_m']);
-        $readings = array_map(static fn (array $r): Reading => Reading::distance('', $r[0], $r[1], $r[2], 0.003), [[0, 1, $ab], [1, 2, $bc], [2, 3, $cd], [3, 0, $da], [0, 2, $ac]]);
+        $readings = array_map(
+            static fn (array $r): Reading => Reading::distance('', $r[0], $r[1], $r[2], 0.003),
+            [[0, 1, $ab], [1, 2, $bc], [2, 3, $cd], [3, 0, $da], [0, 2, $ac]],
+        );
         $fit = self::fixed([new Vec2(0, 0), new Vec2($ab, 0), new Vec2($ab, $bc), new Vec2(0, $da)], $readings);
         $bd = $fit->points[1]->distanceTo($fit->points[3]);
 

@@ -15,10 +15,28 @@ final readonly class WirelessCases implements Topic
         $in = new Inputs($inputs);
 
         return match ($kind) {
-            'products' => array_map(static fn (array $list): array => array_column($list, 0), Intermodulation::products(self::carriers($in))),
+            'products' => array_map(
+                static fn (array $list): array => array_column($list, 0),
+                Intermodulation::products(self::carriers($in)),
+            ),
             'check' => self::check($in),
-            'max_small' => self::most($in, [[(int) $in->number('grid_first_khz'), (int) ($in->number('grid_first_khz') + ($in->number('grid_count') - 1) * $in->number('grid_step_khz'))]], 'maximum', 'example_khz'),
-            'witness' => self::most($in, array_map(static fn (array $r): array => [self::whole($r[0] ?? 0), self::whole($r[1] ?? 0)], $in->lists('grid_ranges_khz')), 'at_least', 'witness_khz'),
+            'max_small' => self::most(
+                $in,
+                [
+                    [
+                        (int) $in->number('grid_first_khz'),
+                        (int) ($in->number('grid_first_khz') + ($in->number('grid_count') - 1) * $in->number('grid_step_khz')),
+                    ],
+                ],
+                'maximum',
+                'example_khz',
+            ),
+            'witness' => self::most(
+                $in,
+                array_map(static fn (array $r): array => [self::whole($r[0] ?? 0), self::whole($r[1] ?? 0)], $in->lists('grid_ranges_khz')),
+                'at_least',
+                'witness_khz',
+            ),
             default => null,
         };
     }
@@ -31,7 +49,11 @@ final readonly class WirelessCases implements Topic
         $counts = array_count_values(array_column($conflicts, 'type'));
 
         // None by type is an empty object, not an empty list.
-        return ['compatible' => $conflicts === [], 'conflict_count_by_type' => $counts === [] ? new \stdClass : $counts, 'conflicts' => $conflicts];
+        return [
+            'compatible' => $conflicts === [],
+            'conflict_count_by_type' => $counts === [] ? new \stdClass : $counts,
+            'conflicts' => $conflicts,
+        ];
     }
 
     /**
@@ -55,7 +77,12 @@ final readonly class WirelessCases implements Topic
     {
         $g = $in->map('guards_khz');
 
-        return new Guards((int) $g->number('min_spacing'), (int) $g->number('im3_2tx'), (int) $g->number('im3_3tx'), (int) $g->number('im5_2tx'));
+        return new Guards(
+            (int) $g->number('min_spacing'),
+            (int) $g->number('im3_2tx'),
+            (int) $g->number('im3_3tx'),
+            (int) $g->number('im5_2tx'),
+        );
     }
 
     private static function whole(mixed $value): int

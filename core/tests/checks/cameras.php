@@ -7,11 +7,19 @@ use FineFrame\Tests\Plans;
 // Ann sits 2.8 m before A and looks at Bo, who sits a little to the right of the lens.
 $talk = Plans::room(8, 7)->sitter('ann', 4, 4.4)->interviewer('bo', 4.5, 1.2)->with(['subjects/ann/looks_at' => 'bo'])->camera('a', 4, 1.6);
 $two = $talk->camera('b', 5.6, 2.2, 'ann', ['focal_mm' => 35]);
-$set = static fn (Plans $plan, array $a): Plans => $plan->with(array_combine(array_map(static fn (string $k): string => "cameras/a/settings/$k", array_keys($a)), $a));
+$set = static fn (Plans $plan, array $a): Plans => $plan->with(
+    array_combine(array_map(static fn (string $k): string => "cameras/a/settings/$k", array_keys($a)), $a),
+);
 $school = static fn (string $question, string $answer): array => ["/brief/schools/$question" => $answer];
-$free = static fn (float $bearing, float $tilt = 0.0): array => ['aim' => ['mode' => 'free', 'bearing_deg' => $bearing, 'tilt_deg' => $tilt]];
-$mark = static fn (float $at, float $x, float $y): array => ['id' => "m$at", 'at_s' => $at, 'x_m' => $x, 'y_m' => $y, 'height_m' => 1.2, 'focal_mm' => 50, 'subject' => 'ann'];
-$moving = static fn (Plans $plan, array ...$marks): Plans => $plan->with(['cameras/a/support' => 'gimbal', 'moves' => [['id' => 'm', 'camera' => 'a', 'marks' => $marks]]]);
+$free = static fn (float $bearing, float $tilt = 0.0): array => [
+    'aim' => ['mode' => 'free', 'bearing_deg' => $bearing, 'tilt_deg' => $tilt],
+];
+$mark = static fn (float $at, float $x, float $y): array => [
+    'id' => "m$at", 'at_s' => $at, 'x_m' => $x, 'y_m' => $y, 'height_m' => 1.2, 'focal_mm' => 50, 'subject' => 'ann',
+];
+$moving = static fn (Plans $plan, array ...$marks): Plans => $plan->with(
+    ['cameras/a/support' => 'gimbal', 'moves' => [['id' => 'm', 'camera' => 'a', 'marks' => $marks]]],
+);
 $tall = [
     'id' => 'tall', 'name' => 'Tall', 'fixture' => 'panel-60', 'stand' => 'light-stand', 'x_m' => 4.2, 'y_m' => 3.2, 'height_m' => 1.3,
     'subject' => 'ann',
@@ -28,8 +36,16 @@ $wears = static fn (float $mm): Plans => $talk
         ['id' => 'shirt', 'name' => 'shirt', 'on' => 'ann', 'colour' => '#8090a0'] + ($mm > 0 ? ['pattern_mm' => $mm] : []),
     );
 $watches = static fn (array $view): Plans => $talk->row('views', $view + ['id' => 'v', 'name' => 'v']);
-$reads = static fn (float $y): Plans => $talk->with(['cameras/a/y_m' => $y, 'cameras/a/prompter' => 'prompter-10', 'subjects/ann/looks_at' => 'a']);
-$hung = static fn (string $finish, float $turn): Plans => Plans::room(8, 7)->sitter('ann', 3, 5)->camera('a', 4, 1.6, null, ['aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => 0]])
+$reads = static fn (float $y): Plans => $talk->with(
+    ['cameras/a/y_m' => $y, 'cameras/a/prompter' => 'prompter-10', 'subjects/ann/looks_at' => 'a'],
+);
+$hung = static fn (string $finish, float $turn): Plans => Plans::room(8, 7)->sitter('ann', 3, 5)->camera(
+    'a',
+    4,
+    1.6,
+    null,
+    ['aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => 0]],
+)
     ->thing('pane', 4, 6.5, 1.2, 0.05, 0.9, ['base_m' => 0.8, 'finish' => $finish, 'turn_deg' => 180 + $turn]);
 $stack = static fn (float $height): Plans => $talk
     ->with(['cameras/a/support' => 'clamp', 'cameras/a/aim/side' => 'centred'])
@@ -40,7 +56,13 @@ $stack = static fn (float $height): Plans => $talk
             'aim' => ['mode' => 'eyes', 'subject' => 'ann', 'side' => 'centred'],
         ],
     );
-$part = static fn (string $id, string $size, array $more = []): array => $more + ['id' => $id, 'name' => $id, 'minutes' => 10, 'camera' => 'a', 'size' => $size];
+$part = static fn (string $id, string $size, array $more = []): array => $more + [
+    'id' => $id,
+    'name' => $id,
+    'minutes' => 10,
+    'camera' => 'a',
+    'size' => $size,
+];
 $screened = $talk->camera('b', 3.2, 1.6, 'ann', ['operator' => 'Dee'])->thing('screen', 3.55, 2.4, 1.0, 0.05, 1.6);
 $stage = ['/locations/room/space/built' => [
     [

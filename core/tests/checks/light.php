@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 use FineFrame\Tests\Plans;
 
-// Ann looks at Bo, to the right of A; her key is beyond him, so that the shadow falls toward the lens. ISO 800, T2.8 at 1/50 s want 161.7 lux.
+// Ann looks at Bo, to the right of A; her key is beyond him, so that the shadow falls toward the lens. ISO 800, T2.8 at 1/50 s want 161.7
+// lux.
 $bare = Plans::room(8, 7)->sitter('ann', 4, 4.4)->interviewer('bo', 4.5, 1.2)->with(['subjects/ann/looks_at' => 'bo'])->camera('a', 4, 1.6);
 $lit = $bare->lamp('key', 6, 2.6, null, ['dimmer' => 0.3, 'height_m' => 2.0]);
 $dimmed = static fn (float $dimmer): Plans => $lit->with(['lights/key/dimmer' => $dimmer]);
 $school = static fn (string $question, string $answer): array => ["/brief/schools/$question" => $answer];
-$key = static fn (array $lamp): Plans => $lit->with(array_combine(array_map(static fn (string $k): string => "lights/key/$k", array_keys($lamp)), $lamp));
+$key = static fn (array $lamp): Plans => $lit->with(
+    array_combine(array_map(static fn (string $k): string => "lights/key/$k", array_keys($lamp)), $lamp),
+);
 $aimed = static fn (float $x, float $y, float $z): array => ['aim_x_m' => $x, 'aim_y_m' => $y, 'aim_height_m' => $z];
 $site = ['/locations/room/site' => ['latitude_deg' => 59.5, 'longitude_deg' => 10.5, 'time_zone' => 'Europe/Oslo']];
 $day = static fn (string $sky, string $date = '2026-06-21', string $from = '11:00', string $to = '13:00'): array => [
@@ -23,11 +26,26 @@ $globe = static fn (array $more = []): Plans => $bare
         'globe', 3.6, 6, 'ann',
         $more + ['fixture' => 'lantern-60', 'practical' => true, 'kelvin' => 5600, 'dimmer' => 0.05, 'height_m' => 1.4],
     );
-$walks = static fn (Plans $plan, float $x, float $y): Plans => $plan->row('walks', ['id' => 'walk', 'name' => 'walk', 'person' => 'ann', 'to_x_m' => $x, 'to_y_m' => $y]);
-$outside = static fn (float $x, float $y, float $z, array $more = []): Plans => $bare->window('w', 'left', 3, 1.6)->lamp('sun', $x, $y, 'ann', $more + ['fixture' => 'open-200', 'height_m' => $z, 'dimmer' => 1]);
+$walks = static fn (Plans $plan, float $x, float $y): Plans => $plan->row(
+    'walks',
+    ['id' => 'walk', 'name' => 'walk', 'person' => 'ann', 'to_x_m' => $x, 'to_y_m' => $y],
+);
+$outside = static fn (float $x, float $y, float $z, array $more = []): Plans => $bare->window('w', 'left', 3, 1.6)->lamp(
+    'sun',
+    $x,
+    $y,
+    'ann',
+    $more + ['fixture' => 'open-200', 'height_m' => $z, 'dimmer' => 1],
+);
 $black = ['/locations/room/space/surfaces' => ['walls' => 'black-cloth', 'floor' => 'black-cloth', 'ceiling' => 'black-cloth']];
 $pale = ['/locations/room/space/surfaces' => ['walls' => 'stone', 'floor' => 'stone', 'ceiling' => 'stone']];
-$hot = static fn (array $more): Plans => $bare->lamp('hot', 6, 2.6, null, $more + ['fixture' => 'open-650', 'dimmer' => 0.2, 'height_m' => 2.0]);
+$hot = static fn (array $more): Plans => $bare->lamp(
+    'hot',
+    6,
+    2.6,
+    null,
+    $more + ['fixture' => 'open-650', 'dimmer' => 0.2, 'height_m' => 2.0],
+);
 // A small hard lamp from the side, and Ann so far from the near wall.
 $hard = static fn (float $y): Plans => $bare
     ->lamp('hard', 2.6, 2.0, null, ['fixture' => 'open-200', 'dimmer' => 0.4, 'height_m' => 1.5])

@@ -13,21 +13,68 @@ $scouted = static fn (string $list, array ...$rows): Plans => $room
         ),
     ]);
 $site = ['/locations/room/site' => ['latitude_deg' => 59.5, 'longitude_deg' => 10.5, 'time_zone' => 'Europe/Oslo']];
-$day = static fn (string $date, string $from, string $to): array => ['/shoot/date' => $date, '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => $date, 'from' => $from, 'to' => $to]]];
+$day = static fn (string $date, string $from, string $to): array => [
+    '/shoot/date' => $date,
+    '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => $date, 'from' => $from, 'to' => $to]],
+];
 $way = static fn (array $way, array $facts = []): Plans => $scouted('ways', $way)->with(['/brief/facts' => $facts]);
 $metered = static fn (float $lux, array $more = []): Plans => $scouted('light', $more + ['under' => 'daylight', 'lux' => $lux]);
 $noise = static fn (array ...$rows): Plans => $scouted('noise', ...$rows);
 $noisy = static fn (float $level, array $more = []): array => $more + ['level_dba' => $level];
-$circuit = static fn (float $amps, array $more = []): array => $more + ['breaker_a' => $amps, 'volts' => 230, 'ours' => 'yes', 'already_a' => 0];
-$lit = static fn (Plans $plan, int ...$watts): Plans => array_reduce(array_keys($watts), static fn (Plans $p, int $i): Plans => $p->lamp("l$i", 0.6 + 0.15 * $i, 1, null, ['fixture' => "w$watts[$i]"]),
-    $plan->with(['/kit/fixtures' => array_map(static fn (int $w): array => ['id' => "w$w", 'name' => "lamp of $w W", 'watts' => $w, 'width_m' => 0.3, 'height_m' => 0.3, 'depth_m' => 0.2, 'lux_at_1m' => 1000, 'lowest_dim' => 0.02], array_values(array_unique($watts)))]));
-$surfaces = static fn (string $of, string $floor = 'stone'): array => ['/locations/room/space/surfaces' => ['walls' => $of, 'floor' => $floor, 'ceiling' => $of]];
+$circuit = static fn (float $amps, array $more = []): array => $more + [
+    'breaker_a' => $amps,
+    'volts' => 230,
+    'ours' => 'yes',
+    'already_a' => 0,
+];
+$lit = static fn (
+    Plans $plan,
+    int ...$watts,
+): Plans => array_reduce(array_keys($watts), static fn (Plans $p, int $i): Plans => $p->lamp(
+    "l$i",
+    0.6 + 0.15 * $i,
+    1,
+    null,
+    ['fixture' => "w$watts[$i]"],
+),
+    $plan->with(
+        [
+            '/kit/fixtures' => array_map(
+                static fn (int $w): array => [
+                    'id' => "w$w", 'name' => "lamp of $w W", 'watts' => $w, 'width_m' => 0.3, 'height_m' => 0.3,
+                    'depth_m' => 0.2, 'lux_at_1m' => 1000, 'lowest_dim' => 0.02,
+                ],
+                array_values(array_unique($watts)),
+            ),
+        ],
+    ));
+$surfaces = static fn (string $of, string $floor = 'stone'): array => [
+    '/locations/room/space/surfaces' => ['walls' => $of, 'floor' => $floor, 'ceiling' => $of],
+];
 $known = $room->with([
-    '/locations/room/scouted' => array_map(static fn (array $row): array => [$row + ['id' => 'x', 'name' => 'x']], ['photos' => ['file' => 'x.jpg', 'width_px' => 100, 'height_px' => 100], 'light' => ['under' => 'daylight', 'lux' => 200], 'colour' => ['kelvin' => 5600], 'noise' => ['level_dba' => 30], 'circuits' => ['breaker_a' => 16, 'volts' => 230], 'ways' => ['width_m' => 1], 'askings' => ['state' => 'agreed']]),
+    '/locations/room/scouted' => array_map(
+        static fn (array $row): array => [$row + ['id' => 'x', 'name' => 'x']],
+        [
+            'photos' => ['file' => 'x.jpg', 'width_px' => 100, 'height_px' => 100],
+            'light' => ['under' => 'daylight', 'lux' => 200],
+            'colour' => ['kelvin' => 5600],
+            'noise' => ['level_dba' => 30],
+            'circuits' => ['breaker_a' => 16, 'volts' => 230],
+            'ways' => ['width_m' => 1],
+            'askings' => ['state' => 'agreed'],
+        ],
+    ),
     '/locations/room/facts' => ['contact' => 'Orrin', 'in_from' => '08:00', 'detectors' => 'none', 'seen' => 'visited'],
 ] + $site);
-$sunny = static fn (float $y, string $from, string $to, string $date = '2026-12-21'): Plans => Plans::room(6, 7)->sitter('ann', 3, $y)->window('w', 'near', 2.5, 1.0)->with($site + $day($date, $from, $to));
-$haze = static fn (string $detectors, array $more = []): Plans => $room->with(['/brief/schools/haze' => 'throughout', '/locations/room/facts' => ['detectors' => $detectors]] + $more);
+$sunny = static fn (
+    float $y,
+    string $from,
+    string $to,
+    string $date = '2026-12-21',
+): Plans => Plans::room(6, 7)->sitter('ann', 3, $y)->window('w', 'near', 2.5, 1.0)->with($site + $day($date, $from, $to));
+$haze = static fn (string $detectors, array $more = []): Plans => $room->with(
+    ['/brief/schools/haze' => 'throughout', '/locations/room/facts' => ['detectors' => $detectors]] + $more,
+);
 
 return [
     'gear-comes-in' => [
@@ -64,7 +111,17 @@ return [
         ],
         ['tungsten lamps', $scouted('colour', ['kelvin' => 3200]), 'watch fails room+c0', ['gel' => 'full blue']],
         ['nobody has metered it', $scouted('colour', ['plan' => 'undecided']), ''],
-        ...array_map(static fn (int $kelvin, int $balance, string $gel): array => ["$gel, rather than the next", $scouted('colour', ['kelvin' => $kelvin])->with(['/brief/facts/white_balance_k' => $balance]), 'watch fails room+c0', ['gel' => $gel]], [6154, 5141, 3766, 3406, 4192, 4865], [3200, 3200, 3200, 5600, 5600, 5600], ['full amber', '½ amber', '¼ amber', 'full blue', '½ blue', '¼ blue']),
+        ...array_map(
+            static fn (int $kelvin, int $balance, string $gel): array => [
+                "$gel, rather than the next",
+                $scouted('colour', ['kelvin' => $kelvin])->with(['/brief/facts/white_balance_k' => $balance]),
+                'watch fails room+c0',
+                ['gel' => $gel],
+            ],
+            [6154, 5141, 3766, 3406, 4192, 4865],
+            [3200, 3200, 3200, 5600, 5600, 5600],
+            ['full amber', '½ amber', '¼ amber', 'full blue', '½ blue', '¼ blue'],
+        ),
     ],
     'natural-light-is-enough' => [
         // ISO 800, T2.8 at 1/50 s wants 330 · 2.8² · 50 / 800 = 161.7 lux; a third of a stop less is 127.8.

@@ -14,14 +14,27 @@ $hours = static fn (string $from, string $to): array => [
     '/shoot/date' => '2026-06-21',
     '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-21', 'from' => $from, 'to' => $to]],
 ];
-$mic = static fn (array $more = []): array => $more + ['id' => 'body', 'name' => 'body', 'model' => 'body-omni', 'person' => 'ann', 'worn' => 'on the chest'];
+$mic = static fn (array $more = []): array => $more + [
+    'id' => 'body',
+    'name' => 'body',
+    'model' => 'body-omni',
+    'person' => 'ann',
+    'worn' => 'on the chest',
+];
 $worn = static fn (Plans $plan, array ...$more): Plans => $plan->with(['mics' => array_map($mic, $more)]);
 $track = static fn (array $more = []): array => $more + [
     'id' => 't', 'name' => 't', 'voice' => 'ann', 'source' => 'Boom', 'through' => 'a cable', 'recorder' => 'deck', 'input' => 1,
 ];
 $deck = static fn (array $more = []): array => $more + ['id' => 'deck', 'name' => 'deck', 'x_m' => 3.0, 'y_m' => 1.0, 'phantom' => true];
-$taped = static fn (array $tracks = [[]], array $decks = [[]]): Plans => $boomed->with(['tracks' => array_map($track, $tracks), 'recorders' => array_map($deck, $decks)]);
-$link = static fn (string $id, ?float $mhz, array $more = []): array => $more + ['id' => $id, 'name' => $id, 'from_mhz' => 470, 'to_mhz' => 698] + ($mhz === null ? [] : ['set_mhz' => $mhz]);
+$taped = static fn (array $tracks = [[]], array $decks = [[]]): Plans => $boomed->with(
+    ['tracks' => array_map($track, $tracks), 'recorders' => array_map($deck, $decks)],
+);
+$link = static fn (string $id, ?float $mhz, array $more = []): array => $more + [
+    'id' => $id,
+    'name' => $id,
+    'from_mhz' => 470,
+    'to_mhz' => 698,
+] + ($mhz === null ? [] : ['set_mhz' => $mhz]);
 $links = static fn (array ...$links): Plans => $bare->with(['links' => $links]);
 $afar = static fn (float $mw): Plans => Plans::room(90, 7)
     ->sitter('ann', 4, 4.4)
@@ -30,13 +43,25 @@ $afar = static fn (float $mw): Plans => Plans::room(90, 7)
         'antennas' => [['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 89, 'y_m' => 0.6, 'height_m' => 2]],
     ]);
 $band = Plans::room(10, 8)->stander('ann', 4, 5)->stander('bo', 6, 5)->with(['work' => 'performance, several cameras']);
-$own = static fn (float $x, float $z = 1.9): Plans => Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', $x, 5)->with(['subjects/ann/looks_at' => 'cy', 'subjects/cy/looks_at' => 'ann'])
+$own = static fn (float $x, float $z = 1.9): Plans => Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', $x, 5)->with(
+    ['subjects/ann/looks_at' => 'cy', 'subjects/cy/looks_at' => 'ann'],
+)
     ->boom('one', 4, 4.6, 1.5, ['subject' => 'ann'])->boom('two', $x, 4.6, 1.5, ['subject' => 'cy']);
-$noisy = static fn (float $level): Plans => $boomAt(4.1, 4.0, 1.5)->with(['/locations/room/scouted/noise' => [['id' => 'n', 'name' => 'fan', 'level_dba' => $level]]]);
+$noisy = static fn (float $level): Plans => $boomAt(4.1, 4.0, 1.5)->with(
+    ['/locations/room/scouted/noise' => [['id' => 'n', 'name' => 'fan', 'level_dba' => $level]]],
+);
 $surfaces = static fn (string $of): array => ['/locations/room/space/surfaces' => ['walls' => $of, 'floor' => $of, 'ceiling' => $of]];
 $open = ['/locations/room/space/ceiling' => ['kind' => 'none']];
-$pair = static fn (float $y): Plans => $band->with(['pairs' => [['id' => 'p', 'name' => 'pair', 'model' => 'cardioid', 'x_m' => 5, 'y_m' => $y]]]);
-$lead = static fn (array $more = []): array => $more + ['id' => 'l', 'name' => 'XLR 10', 'connector' => 'XLR', 'length_m' => 10, 'count' => 2];
+$pair = static fn (float $y): Plans => $band->with(
+    ['pairs' => [['id' => 'p', 'name' => 'pair', 'model' => 'cardioid', 'x_m' => 5, 'y_m' => $y]]],
+);
+$lead = static fn (array $more = []): array => $more + [
+    'id' => 'l',
+    'name' => 'XLR 10',
+    'connector' => 'XLR',
+    'length_m' => 10,
+    'count' => 2,
+];
 $feed = static fn (array $more = []): Plans => $taped()
     ->with([
         'feeds' => [
@@ -123,7 +148,14 @@ return [
             'watch unbalanced t',
         ],
         ['from a room whose every wall is a gate', $taped()->with(['leads' => [$lead(['length_m' => 25])], 'microphones/boom/stand_x_m' => 7.6, 'microphones/boom/stand_y_m' => 4.4, 'recorders/deck/x_m' => 0.4, '/locations/room/space/openings' => [
-            ...array_map(static fn (string $wall, float $m): array => ['id' => "d-$wall", 'name' => "$wall gate", 'kind' => 'door', 'wall' => $wall, 'offset_m' => 0.1, 'width_m' => $m, 'sill_m' => 0, 'head_m' => 2.1], ['near', 'right', 'far', 'left'], [7.8, 6.8, 7.8, 6.8]),
+            ...array_map(
+                static fn (string $wall, float $m): array => [
+                    'id' => "d-$wall", 'name' => "$wall gate", 'kind' => 'door', 'wall' => $wall, 'offset_m' => 0.1,
+                    'width_m' => $m, 'sill_m' => 0, 'head_m' => 2.1,
+                ],
+                ['near', 'right', 'far', 'left'],
+                [7.8, 6.8, 7.8, 6.8],
+            ),
         ]]), 'watch door t'],
         ['another plug', $taped([[]], [['connector' => 'small jack']])->with(['leads' => [$lead(['length_m' => 15])]]), 'watch adapter t'],
     ],
@@ -271,7 +303,11 @@ return [
                 ]),
             'holds holds x',
         ],
-        ['with hardly any power', $afar(0.1)->with(['links/x/from_mhz' => 2400, 'links/x/to_mhz' => 2480, 'links/x/set_mhz' => 2410]), 'breaks fails x'],
+        [
+            'with hardly any power',
+            $afar(0.1)->with(['links/x/from_mhz' => 2400, 'links/x/to_mhz' => 2480, 'links/x/set_mhz' => 2410]),
+            'breaks fails x',
+        ],
         [
             'beside a sender of pictures',
             $links()
@@ -418,7 +454,10 @@ return [
             'loud now, quiet later',
             $noisy(60)
                 ->with(
-                    ['/locations/room/scouted/noise/n/runs_from' => '09:00', '/locations/room/scouted/noise/n/runs_to' => '13:00'] + $site + $hours(
+                    [
+                        '/locations/room/scouted/noise/n/runs_from' => '09:00',
+                        '/locations/room/scouted/noise/n/runs_to' => '13:00',
+                    ] + $site + $hours(
                         '10:00', '12:00',
                     ),
                 ),

@@ -8,11 +8,32 @@ $talk = Plans::room(8, 7)->sitter('ann', 4, 4.4)->camera('a', 4, 1.6);
 $colours = static fn (Plans $plan, string $clothes, string $wall): Plans => $plan
     ->row('colours', ['id' => 'shirt', 'name' => 'shirt', 'on' => 'ann', 'colour' => $clothes])
     ->row('colours', ['id' => 'paint', 'name' => 'paint', 'on' => 'far', 'colour' => $wall]);
-$palette = static fn (Plans $plan, string $hex): Plans => $plan->with(['/brief/swatches' => [['id' => 's', 'name' => 'sage', 'colour' => $hex]]]);
-$armchair = static fn (float $width, float $back, float $turned = 180): Plans => Plans::room(8, 7)->sitter('ann', 4, 4.4, $turned, ['seat_width_m' => $width, 'seat_back_m' => $back])->camera('a', 4, 1.6);
-$door = static fn (array $more = []): Plans => $talk->opening('door', 'left', 3, 0.9, $more + ['kind' => 'door', 'sill_m' => 0, 'head_m' => 2.05, 'way_out' => true]);
-$taped = static fn (array $lengths, array $ties = [], array $more = []): Plans => Plans::room()->with(['/locations/room/space/walls' => array_map(static fn (int $i): array => ['id' => ['near', 'right', 'far', 'left'][$i], 'name' => ['near', 'right', 'far', 'left'][$i].' wall', 'length_m' => $lengths[$i], 'turn_deg' => 90, 'by' => 'tape'], range(0, 3)),
-    '/locations/room/space/ties' => array_map(static fn (array $t): array => ['id' => "t$t[0]$t[1]", 'from' => $t[0], 'to' => $t[1], 'length_m' => $t[2]], $ties)] + $more);
+$palette = static fn (Plans $plan, string $hex): Plans => $plan->with(
+    ['/brief/swatches' => [['id' => 's', 'name' => 'sage', 'colour' => $hex]]],
+);
+$armchair = static fn (float $width, float $back, float $turned = 180): Plans => Plans::room(8, 7)->sitter(
+    'ann',
+    4,
+    4.4,
+    $turned,
+    ['seat_width_m' => $width, 'seat_back_m' => $back],
+)->camera('a', 4, 1.6);
+$door = static fn (array $more = []): Plans => $talk->opening(
+    'door',
+    'left',
+    3,
+    0.9,
+    $more + ['kind' => 'door', 'sill_m' => 0, 'head_m' => 2.05, 'way_out' => true],
+);
+$taped = static fn (
+    array $lengths,
+    array $ties = [],
+    array $more = [],
+): Plans => Plans::room()->with(['/locations/room/space/walls' => array_map(static fn (int $i): array => ['id' => ['near', 'right', 'far', 'left'][$i], 'name' => ['near', 'right', 'far', 'left'][$i].' wall', 'length_m' => $lengths[$i], 'turn_deg' => 90, 'by' => 'tape'], range(0, 3)),
+    '/locations/room/space/ties' => array_map(
+        static fn (array $t): array => ['id' => "t$t[0]$t[1]", 'from' => $t[0], 'to' => $t[1], 'length_m' => $t[2]],
+        $ties,
+    )] + $more);
 $across = static fn (float $one, float $two): array => [['near', 'far', $one], ['right', 'left', $two]];
 $sketch = static fn (array $ties = []): Plans => $taped(
     [6, 5, 6, 5], $ties,
@@ -23,14 +44,39 @@ $sketch = static fn (array $ties = []): Plans => $taped(
 );
 
 $walls = static fn (array $lengths, array $turns, array $ties, array $more = []): Plans => Plans::room()->with([
-    '/locations/room/space/walls' => array_map(static fn (int $i): array => ['id' => "w$i", 'name' => "wall $i", 'length_m' => $lengths[$i], 'turn_deg' => $turns[$i], 'by' => 'tape'], array_keys($lengths)),
-    '/locations/room/space/ties' => array_map(static fn (array $t): array => ['id' => "t$t[0]$t[1]", 'from' => is_int($t[0]) ? "w$t[0]" : $t[0], 'to' => is_int($t[1]) ? "w$t[1]" : $t[1], 'length_m' => $t[2]], $ties),
+    '/locations/room/space/walls' => array_map(
+        static fn (int $i): array => [
+            'id' => "w$i",
+            'name' => "wall $i",
+            'length_m' => $lengths[$i],
+            'turn_deg' => $turns[$i],
+            'by' => 'tape',
+        ],
+        array_keys($lengths),
+    ),
+    '/locations/room/space/ties' => array_map(
+        static fn (array $t): array => [
+            'id' => "t$t[0]$t[1]",
+            'from' => is_int($t[0]) ? "w$t[0]" : $t[0],
+            'to' => is_int($t[1]) ? "w$t[1]" : $t[1],
+            'length_m' => $t[2],
+        ],
+        $ties,
+    ),
 ] + $more);
 // A regular five-sided room of 4 m a wall with all its diagonals, one of them as written.
-$five = static fn (float $wall): Plans => $walls([$wall, 4, 4, 4, 4], [72, 72, 72, 72, 72], [[0, 2, 6.472], [0, 3, 6.472], [1, 3, 6.472], [1, 4, 6.472], [2, 4, 6.472]]);
+$five = static fn (float $wall): Plans => $walls(
+    [$wall, 4, 4, 4, 4],
+    [72, 72, 72, 72, 72],
+    [[0, 2, 6.472], [0, 3, 6.472], [1, 3, 6.472], [1, 4, 6.472], [2, 4, 6.472]],
+);
 $hung = $walls([4, 4, 3, 3, 4], [90, 90, 45, 90, 45], [[0, 2, 5.657], [1, 4, 5.657], [2, 4, 4.0]]);
 $post = static fn (float $off): Plans => $walls([6, 6, 6, 6], [90, 90, 90, 90], [[0, 2, 8.485], [1, 3, 8.485], [0, 'p', 2.828 + $off], [1, 'p', 4.472], [3, 'p', 4.472]],
-    ['/locations/room/space/built' => [['id' => 'p', 'name' => 'post', 'kind' => 'column', 'x_m' => 2.0, 'y_m' => 2.0, 'width_m' => 0.2, 'depth_m' => 0.2]]]);
+    [
+        '/locations/room/space/built' => [
+            ['id' => 'p', 'name' => 'post', 'kind' => 'column', 'x_m' => 2.0, 'y_m' => 2.0, 'width_m' => 0.2, 'depth_m' => 0.2],
+        ],
+    ]);
 
 return [
     'clothes-part-from-the-background' => [

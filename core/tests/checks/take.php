@@ -6,14 +6,28 @@ use FineFrame\Tests\Plans;
 
 // Two who play, a camera locked on both, and one each.
 $duo = Plans::room(10, 8)->stander('ann', 4, 5)->stander('bo', 6, 5)->with(['work' => 'performance, several cameras'])
-    ->camera('w', 5, 1, 'ann', ['focal_mm' => 24, 'role' => 'locked on everybody', 'height_m' => 1.5, 'aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => 0], 'covers' => ['ann' => true, 'bo' => true]])
+    ->camera(
+        'w',
+        5,
+        1,
+        'ann',
+        [
+            'focal_mm' => 24,
+            'role' => 'locked on everybody',
+            'height_m' => 1.5,
+            'aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => 0],
+            'covers' => ['ann' => true, 'bo' => true],
+        ],
+    )
     ->camera('a', 4, 2, 'ann', ['height_m' => 1.5])->camera('b', 6, 2, 'bo', ['height_m' => 1.5]);
 $school = static fn (string $question, string $answer): array => ["/brief/schools/$question" => $answer];
 $post = static fn (Plans $plan, float $x, float $y, float $width = 0.4): Plans => $plan->thing('post', $x, $y, $width, 0.1, 2.2);
 $mark = static fn (string $id, float $at, float $x, float $y, array $more = []): array => $more + [
     'id' => $id, 'name' => $id, 'at_s' => $at, 'x_m' => $x, 'y_m' => $y, 'height_m' => 1.5, 'focal_mm' => 35, 'subject' => 'ann',
 ];
-$moving = static fn (Plans $plan, array $marks, array $more = [], string $support = 'gimbal'): Plans => $plan->with(['cameras/a/support' => $support, 'moves' => [$more + ['id' => 'm', 'camera' => 'a', 'marks' => $marks]]]);
+$moving = static fn (Plans $plan, array $marks, array $more = [], string $support = 'gimbal'): Plans => $plan->with(
+    ['cameras/a/support' => $support, 'moves' => [$more + ['id' => 'm', 'camera' => 'a', 'marks' => $marks]]],
+);
 // B alone on Bo.
 $one = Plans::room(10, 8)
     ->stander('bo', 6, 5)
@@ -25,7 +39,13 @@ $solo = Plans::room(10, 8)
     ->camera('a', 5, 2, 'ann', ['height_m' => 1.5, 'focal_mm' => 35]);
 $slow = [$mark('one', 0, 5, 2), $mark('two', 10, 5, 3)];
 $rigged = Plans::room(8, 7)->sitter('ann', 4, 5);
-$at = static fn (float $x, float $y): Plans => $rigged->camera('a', $x, $y, null, ['aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => 0]]);
+$at = static fn (float $x, float $y): Plans => $rigged->camera(
+    'a',
+    $x,
+    $y,
+    null,
+    ['aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => 0]],
+);
 
 return [
     'everyone-is-covered' => [

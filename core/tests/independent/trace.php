@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * A path tracer, plain and slow, that shares no line with the core: what a dome at the eyes reads in each of `rooms.php`. Light is sampled on the lamp or
+ * A path tracer, plain and slow, that shares no line with the core: what a dome at the eyes reads in each of `rooms.php`. Light is sampled
+ * on the lamp or
  * the window from every place that a path comes to; surfaces are matt; a path ends by chance. Run it after a change of the rooms:
  *     php core/tests/independent/trace.php >core/tests/data/traced.json
  */
@@ -36,7 +37,10 @@ function chance(): float
     return mt_rand() / mt_getrandmax();
 }
 
-/** @return array{float, list<float>, float} where a ray leaves or enters a box: how far, the normal toward where it comes from, what is given back there */
+/**
+ * @return array{float, list<float>, float} where a ray leaves or enters a box: how far, the normal toward where it comes from, what is
+ *     given back there
+ */
 function met(array $room, array $from, array $way): array
 {
     [$far, $normal, $gives] = [INF, [0.0, 0.0, 0.0], 0.0];
@@ -52,7 +56,14 @@ function met(array $room, array $from, array $way): array
     }
     $at = along($from, $way, $far);
     $pane = $room['window'];
-    if ($pane !== null && $normal[1] === 1.0 && $at[0] > $pane['from'] && $at[0] < $pane['to'] && $at[2] > $pane['sill'] && $at[2] < $pane['head']) {
+    if (
+        $pane !== null
+        && $normal[1] === 1.0
+        && $at[0] > $pane['from']
+        && $at[0] < $pane['to']
+        && $at[2] > $pane['sill']
+        && $at[2] < $pane['head']
+    ) {
         $gives = $pane['glass_gives'];
     }
     foreach ($room['boxes'] as [$x, $y, $wide, $deep, $low, $high, $back]) {
@@ -102,7 +113,10 @@ function direct(array $room, array $at, Closure $takes): float
         $area = $lamp['side'] ** 2;
     } else {
         $pane = $room['window'];
-        [$facing, $spot] = [[0.0, 1.0, 0.0], [$pane['from'] + chance() * ($pane['to'] - $pane['from']), 1e-6, $pane['sill'] + chance() * ($pane['head'] - $pane['sill'])]];
+        [$facing, $spot] = [
+            [0.0, 1.0, 0.0],
+            [$pane['from'] + chance() * ($pane['to'] - $pane['from']), 1e-6, $pane['sill'] + chance() * ($pane['head'] - $pane['sill'])],
+        ];
         $area = ($pane['to'] - $pane['from']) * ($pane['head'] - $pane['sill']);
     }
     $to = array_map(static fn (float $a, float $b): float => $a - $b, $spot, $at);
@@ -117,7 +131,11 @@ function direct(array $room, array $at, Closure $takes): float
         $nits = $pane['glass'] * ($way[2] > 0 ? 1.0 : $pane['ground']);
     } else {
         // Cells of a grid close as the tangent grows.
-        $nits = $lamp['nits'] * ($lamp['grid_half_deg'] === null ? 1.0 : max(0.0, 1 - tan(acos(min(1.0, $leaving))) / tan(deg2rad($lamp['grid_half_deg']))));
+        $nits = $lamp['nits'] * (
+            $lamp['grid_half_deg'] === null
+            ? 1.0
+            : max(0.0, 1 - tan(acos(min(1.0, $leaving))) / tan(deg2rad($lamp['grid_half_deg'])))
+        );
     }
 
     return $nits * $share * $leaving * $area / $far ** 2;
@@ -129,7 +147,11 @@ function about(array $axis, float $cosine): array
     $side = unit(cross($axis, abs($axis[2]) < 0.9 ? [0.0, 0.0, 1.0] : [1.0, 0.0, 0.0]));
     [$turn, $sine] = [2 * M_PI * chance(), sqrt(max(0.0, 1 - $cosine ** 2))];
 
-    return along(along(array_map(static fn (float $v): float => $v * $cosine, $axis), $side, $sine * cos($turn)), cross($axis, $side), $sine * sin($turn));
+    return along(
+        along(array_map(static fn (float $v): float => $v * $cosine, $axis), $side, $sine * cos($turn)),
+        cross($axis, $side),
+        $sine * sin($turn),
+    );
 }
 
 /** @return array{direct: float, room: float, off: float} lux as the dome reads them, and the standard error of their sum */
@@ -159,7 +181,14 @@ function traced(array $room): array
     }
     $mean = ($direct + $byRoom) / PATHS;
 
-    return ['direct' => round($direct / PATHS, 4), 'room' => round($byRoom / PATHS, 4), 'off' => round(sqrt(max(0.0, $squares / PATHS - $mean ** 2) / PATHS), 4)];
+    return [
+        'direct' => round($direct / PATHS, 4),
+        'room' => round($byRoom / PATHS, 4),
+        'off' => round(sqrt(max(0.0, $squares / PATHS - $mean ** 2) / PATHS), 4),
+    ];
 }
 
-echo json_encode(['seed' => SEED, 'paths' => PATHS, 'rooms' => array_map(traced(...), require __DIR__.'/rooms.php')], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), "\n";
+echo json_encode(
+    ['seed' => SEED, 'paths' => PATHS, 'rooms' => array_map(traced(...), require __DIR__.'/rooms.php')],
+    JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
+), "\n";

@@ -162,7 +162,10 @@ final class Reader
             $before = $points[($i + count($points) - 1) % count($points)];
             $after = $points[($i + 1) % count($points)];
             // A point on the way is no corner.
-            if (! ($point->distanceTo($before) < 1e-6 || abs($point->minus($before)->unit()->cross($after->minus($point)->unit())) < 1e-6)) {
+            if (
+                $point->distanceTo($before) >= 1e-6
+                && abs($point->minus($before)->unit()->cross($after->minus($point)->unit())) >= 1e-6
+            ) {
                 $clean[] = $point;
             }
         }

@@ -21,6 +21,8 @@ use FineFrame\Scene\ThingKind;
 /** Stands, lamps, other cameras and the interviewer stay out of every delivered frame. Booms have a rule of their own. */
 final class FrameIsClear extends Rule
 {
+    private const FORMULA = 'share = visible outline in the delivered frame / frame; way out = its deepest point inside the frame’s side';
+
     public function id(): string
     {
         return 'frame-is-clear';
@@ -52,7 +54,7 @@ final class FrameIsClear extends Rule
                         'side' => $side,
                     ],
                     [$id, $intrusion->owner],
-                    new Working('share = visible outline in the delivered frame / frame; way out = its deepest point inside the frame’s side', [
+                    new Working(self::FORMULA, [
                         'share' => Quantity::share($intrusion->share),
                         'past the left' => Quantity::metres($intrusion->clearM['left']),
                         'past the right' => Quantity::metres($intrusion->clearM['right']),

@@ -35,7 +35,9 @@ final class PracticalsHold extends Rule
         foreach ($situation->scene->lamps as $id => $lamp) {
             $seen = array_filter(
                 $situation->scene->views,
-                static fn (LensView $view): bool => ($at = $view->place($lamp->centre())) !== null && abs($at[0]) < $view->cropX && abs($at[1]) < $view->cropY,
+                static fn (LensView $view): bool => ($at = $view->place($lamp->centre())) !== null
+                    && abs($at[0]) < $view->cropX
+                    && abs($at[1]) < $view->cropY,
             );
             $nits = $lamp->emitter->nits();
             if (! $lamp->placement->practical || ! $lamp->placement->on || $nits === null || $seen === []) {

@@ -101,7 +101,9 @@ final class StandFitsItsPlace extends Rule
         }
         $stands = array_filter(
             $situation->setup->plan->kit->supports,
-            static fn (Support $s): bool => $s->kind === SupportKind::Stand && $s->lowestM <= $print->load->z && $s->highestM >= $print->load->z,
+            static fn (Support $s): bool => $s->kind === SupportKind::Stand
+                && $s->lowestM <= $print->load->z
+                && $s->highestM >= $print->load->z,
         );
         $field = $print->kind === ThingKind::Camera ? 'support' : 'stand';
         $ideas = array_map(

@@ -17,6 +17,8 @@ final class GearComesIn extends PlaceRule
     /** Hands on both sides of what is carried. */
     private const HANDS_M = 0.06;
 
+    private const FORMULA = 'cart: width + 6 cm for hands; a case goes round a turn if (w^⅔ + d^⅔)^(3/2) ≥ its length, widths less its own';
+
     public function id(): string
     {
         return 'gear-comes-in';
@@ -51,14 +53,17 @@ final class GearComesIn extends PlaceRule
             ], [
                 $view->place->id,
                 $way->id,
-            ], new Working('cart: width + 6 cm for hands; a case goes round a turn if (w^⅔ + d^⅔)^(3/2) ≥ its length, widths less its own', [
+            ], new Working(self::FORMULA, [
                 'way' => Quantity::metres($width),
                 'cart' => Quantity::metres($cart),
                 'case' => Quantity::metres($case),
                 'case long' => Quantity::metres($caseLong),
-            ], 'the longest ladder round a corner, any calculus text'), case: $carried ? ($carted ? 'holds' : ($way->text('kind') === 'stairs'
-                ? 'stairs'
-                : 'bags')) : 'fails');
+            ], 'the longest ladder round a corner, any calculus text'), case: match (true) {
+                ! $carried => 'fails',
+                $carted => 'holds',
+                $way->text('kind') === 'stairs' => 'stairs',
+                default => 'bags',
+            });
         }
     }
 

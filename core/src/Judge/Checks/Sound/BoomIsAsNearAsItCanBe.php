@@ -17,6 +17,9 @@ use FineFrame\Sound\Boom;
 /** A boom hangs as near the mouth as the widest frame lets it; every centimetre more lets the room in. */
 final class BoomIsAsNearAsItCanBe extends Rule
 {
+    private const FORMULA = 'nearest = least distance along directions in front of the mouth at which tip, rear and pole leave every frame '
+        .'by the margin; cost = 20·log₁₀(now / nearest)';
+
     public function id(): string
     {
         return 'boom-is-as-near-as-it-can-be';
@@ -60,7 +63,7 @@ final class BoomIsAsNearAsItCanBe extends Rule
                     'camera' => $nearest->limitedBy === null ? '' : $situation->name($nearest->limitedBy),
                 ],
                 [$id],
-                new Working('nearest = least distance along directions in front of the mouth at which tip, rear and pole leave every frame by the margin; cost = 20·log₁₀(now / nearest)', [
+                new Working(self::FORMULA, [
                     'now' => Quantity::metres($distance),
                     'nearest' => Quantity::metres($nearest->distanceM),
                     'margin' => Quantity::metres($situation->limits->get('boom_margin_m')),

@@ -52,7 +52,11 @@ final class PairHearsTheWidth extends Rule
                     $widest = max($widest, abs(Turn::wrapped($one - $other)));
                 }
             }
-            $hears = (new StereoPair($model->pickup(), $pair->number('spacing_m') ?? 0.17, deg2rad($pair->number('angle_deg') ?? 110.0)))->recordingAngle();
+            $hears = (new StereoPair(
+                $model->pickup(),
+                $pair->number('spacing_m') ?? 0.17,
+                deg2rad($pair->number('angle_deg') ?? 110.0),
+            ))->recordingAngle();
             $case = $widest > $hears ? 'wide' : ($widest < self::HUDDLED * $hears ? 'narrow' : null);
             yield $this->finding(
                 $case === null ? Severity::Holds : Severity::Watch,
