@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use FineFrame\Document\Record;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -35,7 +34,7 @@ final readonly class Whereabouts
                 }
                 $rows[] = [
                     'id' => $thing->id,
-                    'name' => $thing instanceof Record ? $thing->text('name') : $this->situation->name($thing->id),
+                    'name' => SetupList::called($thing),
                     'kind' => $list->one(),
                     'x' => $this->reader->metres($place->x),
                     'y' => $this->reader->metres($place->y),

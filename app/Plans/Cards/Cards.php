@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Plans\Cards;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Camera\CameraPlacement;
 use FineFrame\Document\Record;
 use FineFrame\Geometry\Shape;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\Weather;
+use FineFrame\Plan\SetupList;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\UnknownThing;
 use FineFrame\Plan\Work;
@@ -35,17 +37,17 @@ final readonly class Cards
 
     public function find(string $id): ?Card
     {
-        $setup = $this->setup->setup;
-        foreach ([...$setup->people, ...$setup->furniture, ...$this->setup->cameras, ...$setup->lights, ...$setup->booms] as $thing) {
-            if (($thing instanceof Camera ? $thing->placement->id : $thing->id) === $id) {
-                return match (true) {
-                    $thing instanceof Person => $this->person($thing),
-                    $thing instanceof Furniture => $this->furniture($thing),
-                    $thing instanceof Camera => (new CameraCards($this->setup))->camera($thing),
-                    $thing instanceof LightPlacement => $this->light($thing),
-                    $thing instanceof BoomPlacement => $this->boom($thing),
-                };
-            }
+        $thing = SetupList::holding($this->setup->setup, $id)[1] ?? null;
+        $card = match (true) {
+            $thing instanceof Person => $this->person($thing),
+            $thing instanceof Furniture => $this->furniture($thing),
+            $thing instanceof CameraPlacement => (new CameraCards($this->setup))->camera($this->setup->cameras[$id]),
+            $thing instanceof LightPlacement => $this->light($thing),
+            $thing instanceof BoomPlacement => $this->boom($thing),
+            default => null,
+        };
+        if ($card !== null) {
+            return $card;
         }
 
         if (str_starts_with($id, 'room:')) {

@@ -9,6 +9,8 @@ use FineFrame\Camera\Move;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Plan\SetupList;
+use FineFrame\Sound\BoomPlacement;
 use FineFrame\Staging\Body;
 
 /** Ideas for mends that several checks share. */
@@ -120,24 +122,13 @@ final class Moves
     public static function push(Situation $situation, string $path, string $name, Vec2 $by): Mend
     {
         [$list, $id] = explode('/', $path);
-        $setup = $situation->setup->setup;
-        foreach ([...$setup->people, ...$setup->furniture, ...$setup->cameras, ...$setup->lights] as $thing) {
-            if ($thing->id === $id) {
-                return new Mend(
-                    'move',
-                    ['thing' => $name, 'distance' => Quantity::metres($by->length())],
-                    $situation->moved($path, $thing->place->plus($by)),
-                );
-            }
-        }
-        foreach ([...$setup->list('mics'), ...$setup->list('pairs')] as $row) {
-            if ($row->id === $id) {
-                return new Mend(
-                    'move',
-                    ['thing' => $name, 'distance' => Quantity::metres($by->length())],
-                    $situation->moved($path, (new Vec2($row->number('x_m') ?? 0.0, $row->number('y_m') ?? 0.0))->plus($by)),
-                );
-            }
+        $thing = SetupList::holding($situation->setup->setup, $id)[1] ?? null;
+        if ($thing !== null && ! $thing instanceof BoomPlacement) {
+            return new Mend(
+                'move',
+                ['thing' => $name, 'distance' => Quantity::metres($by->length())],
+                $situation->moved($path, (SetupList::place($thing) ?? new Vec2(0.0, 0.0))->plus($by)),
+            );
         }
         $stand = $situation->scene->booms[$id]->placement->standPlace->plus($by);
 

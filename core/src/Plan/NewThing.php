@@ -142,15 +142,15 @@ final readonly class NewThing
     private static function openFloor(SetupPlan $setup): Vec2
     {
         $floor = $setup->room->first()->floor;
-        $s = $setup->setup;
-        $things = [...$s->people, ...$s->furniture, ...$s->cameras, ...$s->lights];
+        $taken = array_map(static fn (SetupList $l): array => array_map(SetupList::place(...), $l->of($setup->setup)), SetupList::placed());
+        $taken = array_filter(array_merge(...$taken));
         $best = [-1.0, $floor->corners[0]];
         [$xs, $ys] = [array_column($floor->corners, 'x'), array_column($floor->corners, 'y')];
         for ($x = min($xs) + 0.5; $x < max($xs); $x += 0.5) {
             for ($y = min($ys) + 0.5; $y < max($ys); $y += 0.5) {
                 $spot = new Vec2($x, $y);
                 $room = $floor->contains($spot)
-                    ? min([$floor->borderDistanceTo($spot), ...array_map(static fn ($t): float => $t->place->distanceTo($spot), $things)])
+                    ? min([$floor->borderDistanceTo($spot), ...array_map($spot->distanceTo(...), array_values($taken))])
                     : -1.0;
                 $best = $room > $best[0] ? [$room, $spot] : $best;
             }

@@ -44,7 +44,7 @@ enum SetupList: string
         ];
     }
 
-    /** @return list<Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement|Record> */
+    /** @return list<Placed> */
     public function of(Setup $setup): array
     {
         return match ($this) {
@@ -61,6 +61,38 @@ enum SetupList: string
     public function rows(Setup $setup): array
     {
         return $setup->list($this->value);
+    }
+
+    /** @return list<self> whose entries have a class, a card and a place of their own on the floor */
+    public static function standing(): array
+    {
+        return [self::People, self::Furniture, self::Cameras, self::Lamps, self::Booms];
+    }
+
+    /** @return array{self, Placed}|null the list that holds a placed thing, and the thing */
+    public static function holding(Setup $setup, string $id): ?array
+    {
+        foreach (self::placed() as $list) {
+            foreach ($list->of($setup) as $thing) {
+                if ($thing->id === $id) {
+                    return [$list, $thing];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** What people call one; its id where it has no name. */
+    public static function called(Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement|Record $thing): string
+    {
+        $name = match (true) {
+            $thing instanceof CameraPlacement => $thing->label,
+            $thing instanceof Record => $thing->text('name'),
+            default => $thing->name,
+        };
+
+        return $name !== '' ? $name : $thing->id;
     }
 
     /** What one of them is called where a sentence names its kind. */

@@ -134,15 +134,9 @@ final readonly class SetupPlan
     public function things(): array
     {
         $things = [];
-        foreach ([
-            'subjects' => $this->setup->people,
-            'furniture' => $this->setup->furniture,
-            'cameras' => $this->setup->cameras,
-            'lights' => $this->setup->lights,
-            'microphones' => $this->setup->booms,
-        ] as $list => $all) {
-            foreach ($all as $thing) {
-                $things[$thing->id] = "$list/$thing->id";
+        foreach (SetupList::standing() as $list) {
+            foreach ($list->of($this->setup) as $thing) {
+                $things[$thing->id] = "$list->value/$thing->id";
             }
         }
 
@@ -158,20 +152,19 @@ final readonly class SetupPlan
     /** @return array<string, string> the same of all that may be called by something */
     public function names(): array
     {
-        $names = array_map(static fn (Camera $c): string => $c->placement->label, $this->cameras);
+        $names = [];
         foreach ($this->setup->moves as $move) {
             $names[$move->id] = "rail of {$this->cameras[$move->camera]->placement->label}";
         }
-        foreach ([...$this->setup->list('pairs'), ...$this->setup->list('mics')] as $row) {
-            $names[$row->id] = $row->text('name') ?: $row->id;
-        }
-        // Where two share an id, what comes first in the plan has it.
-        foreach ([
-            $this->room->walls, $this->room->outlets, $this->room->openings, $this->room->built, $this->setup->booms,
-            $this->setup->lights, $this->setup->furniture, $this->setup->people,
-        ] as $things) {
+        foreach ([$this->room->walls, $this->room->outlets, $this->room->openings, $this->room->built] as $things) {
+            // Where two share an id, what comes first in the plan has it.
             foreach (array_reverse($things) as $thing) {
                 $names[$thing->id] = $thing->name !== '' ? $thing->name : $thing->id;
+            }
+        }
+        foreach (SetupList::placed() as $list) {
+            foreach ($list->of($this->setup) as $thing) {
+                $names[$thing->id] = SetupList::called($thing);
             }
         }
 
