@@ -63,7 +63,7 @@ it('keeps lines short enough to read, save a sentence that stands alone', functi
                 '/^\s*(\*|\?|:|\.)?\s*(\S+ => |return |\S*throw \S+\(|\], )?[\'"“].*[\'"][\])]*[,;.]?$/u',
                 $line,
             ) === 1;
-            $isType = preg_match('/^\s*\* @(param|return|var|phpstan-type) /', $line) === 1;
+            $isType = preg_match('/^\s*(\/\*)?\* @(param|return|var|phpstan-type) /', $line) === 1;
             if (mb_strlen($line) > LONGEST && ! $isSentence && ! $isType) {
                 $long[] = "$name:".($i + 1);
             }

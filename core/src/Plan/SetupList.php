@@ -44,7 +44,7 @@ enum SetupList: string
         ];
     }
 
-    /** @return list<Placed> */
+    /** @return list<Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement|Record> */
     public function of(Setup $setup): array
     {
         return match ($this) {
@@ -69,7 +69,7 @@ enum SetupList: string
         return [self::People, self::Furniture, self::Cameras, self::Lamps, self::Booms];
     }
 
-    /** @return array{self, Placed}|null the list that holds a placed thing, and the thing */
+    /** @return array{self, Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement|Record}|null the list that holds a thing, and it */
     public static function holding(Setup $setup, string $id): ?array
     {
         foreach (self::placed() as $list) {
