@@ -161,7 +161,11 @@ final class ScoutDesk
             return '';
         }
         ['cloud' => $cloud, 'sure' => $sure] = app(Instruments::class)->forecast($this->situation->setup->location, $date);
-        $sky = $cloud < 0.25 ? 'clear' : ($cloud < 0.6 ? 'broken cloud: level and colour jump' : 'overcast: steady and soft');
+        $sky = match (true) {
+            $cloud < 0.25 => 'clear',
+            $cloud < 0.6 => 'broken cloud: level and colour jump',
+            default => 'overcast: steady and soft',
+        };
 
         return $sky.', '.round(100 * $cloud).' % cloud, '.round(100 * $sure).' % sure';
     }

@@ -30,7 +30,12 @@ final readonly class BriefCards
         $kinds = array_map(static fn (ShootKind $k): string => $k->value, ShootKind::cases());
         $limits = [];
         foreach (array_keys(Limits::ALL) as $name) {
-            $unit = str_ends_with($name, '_deg') ? '°' : (str_ends_with($name, '_db') ? 'dB' : (str_ends_with($name, '_s') ? 's' : ''));
+            $unit = match (true) {
+                str_ends_with($name, '_deg') => '°',
+                str_ends_with($name, '_db') => 'dB',
+                str_ends_with($name, '_s') => 's',
+                default => '',
+            };
             $limits[] = new Field(
                 "/brief/limits/$name",
                 ucfirst(

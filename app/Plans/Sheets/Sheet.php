@@ -75,7 +75,11 @@ final readonly class Sheet
             $column,
             $this->label($column),
             $kind,
-            is_int($value) ? (float) $value : (is_scalar($value) ? $value : null),
+            match (true) {
+                is_int($value) => (float) $value,
+                is_scalar($value) => $value,
+                default => null,
+            },
             $options ?: array_combine($shape->choices, $shape->choices),
             self::unit($shape),
         );

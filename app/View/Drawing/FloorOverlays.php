@@ -253,7 +253,11 @@ final readonly class FloorOverlays
         return array_map(fn (array $place): array => [
             'x' => $this->sheet->x($place[0]),
             'y' => $this->sheet->y($place[0]),
-            'class' => count($place[1]) === $people ? 'sees-all' : ($place[1] === [] ? 'sees-none' : 'sees-some'),
+            'class' => match (true) {
+                count($place[1]) === $people => 'sees-all',
+                $place[1] === [] => 'sees-none',
+                default => 'sees-some',
+            },
             'words' => $place[1] === [] ? 'no face from here' : implode(', ', array_map($this->situation->name(...), $place[1])),
         ], $map->places);
     }

@@ -493,7 +493,11 @@ final class CameraSearch
             $to = $middle->minus($place);
             $off = abs(rad2deg(Turn::wrapped($to->bearing() - $bearing)));
             // From 35° to 95° off the lens it models the face; behind the head it burns out.
-            $score = $off < 35 ? 0.4 + 0.6 * $off / 35 : ($off <= 95 ? 1.0 : max(0.0, 1.0 - ($off - 95) / 40));
+            $score = match (true) {
+                $off < 35 => 0.4 + 0.6 * $off / 35,
+                $off <= 95 => 1.0,
+                default => max(0.0, 1.0 - ($off - 95) / 40),
+            };
             $near = max(0.2, min(1.0, 3.0 / max(0.8, hypot($to->length(), $height - $eye))));
             $best = $score * $near > $best[0] ? [$score * $near, $name] : $best;
         }

@@ -58,8 +58,16 @@ final readonly class LightScore
             new Reason('shape', max(0.0, 1 - abs(log($face->cheeks() / $this->ratio(), 2)) / 1.5), Quantity::ratio($face->cheeks()), 2.0),
             new Reason(
                 'side',
-                $face->isShort() === null ? 0.6 : ($face->isShort() === ($this->schools->of('contrast') !== 'open') ? 1.0 : 0.3),
-                $face->isShort() === null ? 'no lamp as key' : ($face->isShort() ? 'shadow toward A' : 'light toward A'),
+                match (true) {
+                    $face->isShort() === null => 0.6,
+                    $face->isShort() === ($this->schools->of('contrast') !== 'open') => 1.0,
+                    default => 0.3,
+                },
+                match (true) {
+                    $face->isShort() === null => 'no lamp as key',
+                    $face->isShort() => 'shadow toward A',
+                    default => 'light toward A',
+                },
                 2.0,
             ),
             new Reason(
@@ -70,7 +78,11 @@ final readonly class LightScore
             ),
             new Reason(
                 'background',
-                $behind > 0.3 ? max(0.0, 1 - $behind / 2) : ($behind < -4 ? 0.4 : 1.0),
+                match (true) {
+                    $behind > 0.3 => max(0.0, 1 - $behind / 2),
+                    $behind < -4 => 0.4,
+                    default => 1.0,
+                },
                 Quantity::of($behind, Unit::Stop),
                 1.0,
             ),

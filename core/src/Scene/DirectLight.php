@@ -91,7 +91,11 @@ final readonly class DirectLight
     /** Light on a part from a place, or on what stands before it; none past a wall. */
     private function cast(DirectLux $into, ?Vec3 $from, int $i, int $k, RoomPatch $part, float $lux): void
     {
-        $met = $lux <= 0.0 ? false : ($from === null ? null : $this->patches->before($from, $i, $k));
+        $met = match (true) {
+            $lux <= 0.0 => false,
+            $from === null => null,
+            default => $this->patches->before($from, $i, $k),
+        };
         if ($met === false) {
             return;
         }

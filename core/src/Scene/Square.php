@@ -40,7 +40,11 @@ final readonly class Square
                 && abs($at[1]) <= $view->cropY
             ) {
                 $quarter = fmod($thing->turnRad - $view->bearingRad, M_PI / 2);
-                $off = $quarter > M_PI / 4 ? $quarter - M_PI / 2 : ($quarter < -M_PI / 4 ? $quarter + M_PI / 2 : $quarter);
+                $off = match (true) {
+                    $quarter > M_PI / 4 => $quarter - M_PI / 2,
+                    $quarter < -M_PI / 4 => $quarter + M_PI / 2,
+                    default => $quarter,
+                };
                 $all[] = new self($thing->id, $thing->name, $off);
             }
         }

@@ -184,7 +184,11 @@ final class Reader
     {
         $openings = [];
         foreach ($paths as [$layer, $points]) {
-            $kind = str_contains($layer, 'WINDOW') ? 'window' : (str_contains($layer, 'DOOR') ? 'door' : null);
+            $kind = match (true) {
+                str_contains($layer, 'WINDOW') => 'window',
+                str_contains($layer, 'DOOR') => 'door',
+                default => null,
+            };
             foreach ($kind === null ? [] : (new Polygon($corners))->edges() as $i => $edge) {
                 [$a, $b] = [$points[0], $points[count($points) - 1]];
                 if ($edge->distanceTo($a) > self::ON_WALL_M || $edge->distanceTo($b) > self::ON_WALL_M) {

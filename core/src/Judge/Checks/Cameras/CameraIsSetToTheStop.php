@@ -55,7 +55,11 @@ final class CameraIsSetToTheStop extends Rule
                     'density' => Quantity::of($set->ndStops, Unit::Stop),
                 ], 'definition of a stop'),
                 self::ideas($situation, $id, $off, $camera->widestT(), $camera->placement->tStop, $set->ndStops),
-                abs($off) <= self::SAME_STOPS ? null : ($off > 0 ? 'open' : 'closed'),
+                match (true) {
+                    abs($off) <= self::SAME_STOPS => null,
+                    $off > 0 => 'open',
+                    default => 'closed',
+                },
             );
         }
     }

@@ -57,7 +57,11 @@ final class CameraIsSquare extends Rule
                     $locked ? 'school: squared and locked' : '',
                 ),
                 [self::squared($situation, $view, $square)],
-                $nearly ? null : ($off <= self::SQUARE_DEG ? 'holds' : 'angled'),
+                match (true) {
+                    $nearly => null,
+                    $off <= self::SQUARE_DEG => 'holds',
+                    default => 'angled',
+                },
             );
         }
     }

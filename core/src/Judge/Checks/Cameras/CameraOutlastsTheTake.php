@@ -43,7 +43,11 @@ final class CameraOutlastsTheTake extends Rule
             $alone = ! $camera->isManned();
             $short = $limit < $minutes;
             yield $this->finding(
-                $short ? ($alone ? Severity::Breaks : Severity::Watch) : Severity::Holds,
+                match (true) {
+                    ! $short => Severity::Holds,
+                    $alone => Severity::Breaks,
+                    default => Severity::Watch,
+                },
                 [
                     'camera' => $camera->placement->label,
                     'limit' => Quantity::of($limit, Unit::Count),
@@ -55,7 +59,11 @@ final class CameraOutlastsTheTake extends Rule
                     ['stops after' => $limit.' min', 'stretch' => round($minutes, 1).' min', 'somebody at it' => $alone ? 'no' : 'yes'],
                 ),
                 fn (): array => $this->ideas($situation, $camera, $limit),
-                $short ? ($alone ? 'alone' : null) : 'holds',
+                match (true) {
+                    ! $short => 'holds',
+                    $alone => 'alone',
+                    default => null,
+                },
             );
         }
     }

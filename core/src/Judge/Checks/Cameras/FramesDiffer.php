@@ -84,7 +84,11 @@ final class FramesDiffer extends Rule
     private function judged(CutSchool $school, bool $size, bool $angle): Severity
     {
         return match ($school) {
-            CutSchool::SizeAndAngle => $size && $angle ? Severity::Holds : ($size || $angle ? Severity::Watch : Severity::Breaks),
+            CutSchool::SizeAndAngle => match (true) {
+                $size && $angle => Severity::Holds,
+                $size || $angle => Severity::Watch,
+                default => Severity::Breaks,
+            },
             CutSchool::SizeAlone => $size ? Severity::Holds : Severity::Breaks,
             CutSchool::AngleAlone => $angle ? Severity::Holds : Severity::Breaks,
         };

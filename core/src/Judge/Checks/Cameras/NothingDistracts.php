@@ -79,7 +79,11 @@ final class NothingDistracts extends Rule
                     $hides ? 'school: into the lens' : 'school: to a person beside the lens',
                 ),
                 fn (): array => $this->aside($situation, $body, array_keys($seen)),
-                $seen === [] ? null : ($hides ? 'hide' : null),
+                match (true) {
+                    $seen === [] => null,
+                    $hides => 'hide',
+                    default => null,
+                },
             );
         }
     }

@@ -59,7 +59,11 @@ final class PatternsDoNotShimmer extends Rule
                         'pixels a repeat' => Quantity::ratio($pixels),
                     ], 'Nyquist: two pixels a repeat, four where colours are sampled at every second'),
                     $shimmers ? $this->closer($situation, $view->camera, $pixels) : [],
-                    $shimmers ? null : ($pixels <= self::BLURRED_PX ? 'blurred' : null),
+                    match (true) {
+                        $shimmers => null,
+                        $pixels <= self::BLURRED_PX => 'blurred',
+                        default => null,
+                    },
                 );
             }
         }

@@ -51,7 +51,11 @@ final class ReflectionsAreClear extends Rule
                         'law of reflection',
                     ),
                     $this->ideas($situation, $reflection),
-                    $mirror ? null : ($reflection->pane->isWindow ? 'window' : 'glass'),
+                    match (true) {
+                        $mirror => null,
+                        $reflection->pane->isWindow => 'window',
+                        default => 'glass',
+                    },
                 );
             }
         }

@@ -46,7 +46,11 @@ final class SubjectStaysInFocus extends Rule
             $holds = $near <= $focus - $sway;
 
             yield $this->finding(
-                $holds ? Severity::Holds : ($near <= $focus - $sway / 2 ? Severity::Watch : Severity::Breaks),
+                match (true) {
+                    $holds => Severity::Holds,
+                    $near <= $focus - $sway / 2 => Severity::Watch,
+                    default => Severity::Breaks,
+                },
                 [
                     'camera' => $camera->placement->label,
                     'subject' => $body->person->name,

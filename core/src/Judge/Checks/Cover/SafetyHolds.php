@@ -60,7 +60,11 @@ final class SafetyHolds extends Rule
             default => 'holds',
         };
         yield $this->finding(
-            $case === 'holds' ? Severity::Holds : ($uncut ? Severity::Watch : Severity::Breaks),
+            match (true) {
+                $case === 'holds' => Severity::Holds,
+                $uncut => Severity::Watch,
+                default => Severity::Breaks,
+            },
             ['camera' => $id === '' ? '' : $situation->name($id), 'missing' => implode(', ', array_map($situation->name(...), $missing))],
             $id === '' ? [$situation->setup->setup->id] : [$id],
             new Working(

@@ -53,7 +53,11 @@ final class LampsOutsideReachIn extends Rule
                     ['comes in' => Quantity::share($seen)],
                 ),
                 $isDark || $camera !== null ? $this->ideas($situation, $lamp, $aim) : [],
-                $isDark ? 'dark' : ($camera !== null ? 'shows' : null),
+                match (true) {
+                    $isDark => 'dark',
+                    $camera !== null => 'shows',
+                    default => null,
+                },
             );
         }
     }

@@ -47,7 +47,11 @@ final class WalkKeepsItsLight extends Rule
                 default => null,
             };
             yield $this->finding(
-                $case === 'leaves' ? Severity::Breaks : ($case === null ? Severity::Holds : Severity::Watch),
+                match (true) {
+                    $case === 'leaves' => Severity::Breaks,
+                    $case === null => Severity::Holds,
+                    default => Severity::Watch,
+                },
                 [
                     'subject' => $walk->body->person->name,
                     'drift' => Quantity::of($walk->drift(), Unit::Stop),

@@ -77,7 +77,11 @@ final class StandFitsItsPlace extends Rule
                     ],
                 ),
                 $deep > 0 ? fn (): array => $this->ideas($situation, $print, $name, $away, $deep) : [],
-                $deep > 0 ? ($what === '' ? 'wall' : 'fails') : null,
+                match (true) {
+                    $deep <= 0 => null,
+                    $what === '' => 'wall',
+                    default => 'fails',
+                },
             );
         }
     }

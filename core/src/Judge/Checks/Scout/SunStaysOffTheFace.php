@@ -42,7 +42,11 @@ final class SunStaysOffTheFace extends PlaceRule
                     ),
                 );
             $steady = $study->calm($spot);
-            $severity = $during === [] ? Severity::Holds : ($window === null ? Severity::Watch : Severity::Breaks);
+            $severity = match (true) {
+                $during === [] => Severity::Holds,
+                $window === null => Severity::Watch,
+                default => Severity::Breaks,
+            };
             yield $this->finding($severity, [
                 'who' => $name,
                 'times' => self::clocks($site, $during),

@@ -49,7 +49,11 @@ final class CablesReach extends Rule
                 default => null,
             };
             yield $this->finding(
-                $case === 'short' ? Severity::Breaks : ($case === null ? Severity::Holds : Severity::Watch),
+                match (true) {
+                    $case === 'short' => Severity::Breaks,
+                    $case === null => Severity::Holds,
+                    default => Severity::Watch,
+                },
                 [
                     'source' => $run->from,
                     'recorder' => $run->to,
@@ -69,10 +73,18 @@ final class CablesReach extends Rule
         foreach ($stock as $lead) {
             $taken = $used[$lead->id] ?? 0;
             $spare = (int) ($lead->number('count') ?? 1.0) - $taken;
-            $wanted = $taken === 0 ? 0 : (($lead->number('length_m') ?? 0.0) <= self::SHORT_M ? 2 : 1);
+            $wanted = match (true) {
+                $taken === 0 => 0,
+                ($lead->number('length_m') ?? 0.0) <= self::SHORT_M => 2,
+                default => 1,
+            };
             if ($taken > 0) {
                 yield $this->finding(
-                    $spare < 0 ? Severity::Breaks : ($spare < $wanted ? Severity::Watch : Severity::Holds),
+                    match (true) {
+                        $spare < 0 => Severity::Breaks,
+                        $spare < $wanted => Severity::Watch,
+                        default => Severity::Holds,
+                    },
                     [
                         'lead' => $lead->text('name'),
                         'taken' => (string) $taken,
@@ -84,7 +96,11 @@ final class CablesReach extends Rule
                         'what is carried less what is laid',
                         ['carried' => (string) (int) ($lead->number('count') ?? 1.0), 'laid' => (string) $taken],
                     ),
-                    case: $spare < 0 ? 'too-few' : ($spare < $wanted ? 'no-spare' : 'spare'),
+                    case: match (true) {
+                        $spare < 0 => 'too-few',
+                        $spare < $wanted => 'no-spare',
+                        default => 'spare',
+                    },
                 );
             }
         }

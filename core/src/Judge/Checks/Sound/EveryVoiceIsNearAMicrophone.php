@@ -75,7 +75,11 @@ final class EveryVoiceIsNearAMicrophone extends Rule
             }
             [$ear, $other] = $best;
             $hands = $situation->setup->plan->brief->facts->flag('boom_hand');
-            $case = $level >= -self::APART_DB ? null : ($hands ? 'swing' : 'far');
+            $case = match (true) {
+                $level >= -self::APART_DB => null,
+                $hands => 'swing',
+                default => 'far',
+            };
             yield $this->finding(
                 $case === 'far' ? Severity::Watch : Severity::Holds,
                 [

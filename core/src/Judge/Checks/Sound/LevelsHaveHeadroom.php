@@ -45,7 +45,11 @@ final class LevelsHaveHeadroom extends Rule
                 default => null,
             };
             yield $this->finding(
-                $case === 'overload' ? Severity::Breaks : ($case === null ? Severity::Holds : Severity::Watch),
+                match (true) {
+                    $case === 'overload' => Severity::Breaks,
+                    $case === null => Severity::Holds,
+                    default => Severity::Watch,
+                },
                 [
                     'source' => $plan->ear->name,
                     'voice' => $plan->voice->name,

@@ -42,7 +42,11 @@ final class PacksOutlastTheDay extends Rule
                 $take > $lasts => 'in-the-take', $sets > $carried => 'short', $sets > 1 => 'change', default => null,
             };
             yield $this->finding(
-                $case === 'in-the-take' ? Severity::Breaks : ($case === 'short' ? Severity::Watch : Severity::Holds),
+                match (true) {
+                    $case === 'in-the-take' => Severity::Breaks,
+                    $case === 'short' => Severity::Watch,
+                    default => Severity::Holds,
+                },
                 [
                     'thing' => $thing->text('name'),
                     'hours' => (string) round($hours, 1),

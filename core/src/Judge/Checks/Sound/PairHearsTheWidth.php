@@ -57,7 +57,11 @@ final class PairHearsTheWidth extends Rule
                 $pair->number('spacing_m') ?? 0.17,
                 deg2rad($pair->number('angle_deg') ?? 110.0),
             ))->recordingAngle();
-            $case = $widest > $hears ? 'wide' : ($widest < self::HUDDLED * $hears ? 'narrow' : null);
+            $case = match (true) {
+                $widest > $hears => 'wide',
+                $widest < self::HUDDLED * $hears => 'narrow',
+                default => null,
+            };
             yield $this->finding(
                 $case === null ? Severity::Holds : Severity::Watch,
                 [

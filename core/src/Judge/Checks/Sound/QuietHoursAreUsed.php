@@ -46,7 +46,11 @@ final class QuietHoursAreUsed extends Rule
             ) >= $long,
         );
         $better = array_values(array_filter($windows, static fn (array $w): bool => 60 * $w[2] >= $long));
-        $case = $inside !== [] ? null : ($better !== [] ? 'other' : 'never');
+        $case = match (true) {
+            $inside !== [] => null,
+            $better !== [] => 'other',
+            default => 'never',
+        };
         yield $this->finding(
             $case === null ? Severity::Holds : Severity::Watch,
             [

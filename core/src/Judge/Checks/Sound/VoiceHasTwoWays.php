@@ -34,7 +34,11 @@ final class VoiceHasTwoWays extends Rule
             $alone = $sheet->alone($id);
             $ways = $sheet->left($id);
             yield $this->finding(
-                $ways === 0 ? Severity::Breaks : ($alone === [] ? Severity::Holds : Severity::Watch),
+                match (true) {
+                    $ways === 0 => Severity::Breaks,
+                    $alone === [] => Severity::Holds,
+                    default => Severity::Watch,
+                },
                 ['subject' => $name, 'count' => (string) $ways, 'parts' => implode(', ', $alone)],
                 [$id, 'tracks'],
                 new Working(

@@ -43,7 +43,11 @@ final class WindIsKeptOff extends Rule
             $holds = self::UP_TO[$ear->cover] >= $wind;
             $list = isset($situation->scene->booms[$id]) ? 'microphones' : 'mics';
             yield $this->finding(
-                $holds ? Severity::Holds : ($ear->cover === 'none' || $enough === null ? Severity::Breaks : Severity::Watch),
+                match (true) {
+                    $holds => Severity::Holds,
+                    $ear->cover === 'none' || $enough === null => Severity::Breaks,
+                    default => Severity::Watch,
+                },
                 [
                     'microphone' => $ear->name,
                     'cover' => $ear->cover === 'none' ? 'nothing' : $ear->cover,

@@ -31,7 +31,11 @@ final class WornMicrophonesAreQuiet extends Rule
                 continue;
             }
             $rubs = ! in_array($ear->caution, ['', 'nothing'], true);
-            $case = $rubs ? 'rubs' : ($row->text('route') === '' ? 'route' : null);
+            $case = match (true) {
+                $rubs => 'rubs',
+                $row->text('route') === '' => 'route',
+                default => null,
+            };
             yield $this->finding(
                 $rubs ? Severity::Watch : Severity::Holds,
                 [

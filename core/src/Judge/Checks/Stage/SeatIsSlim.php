@@ -57,7 +57,11 @@ final class SeatIsSlim extends Rule
                     'widest that clears' => $width === null ? 'none with this back' : Quantity::metres($width),
                 ]),
                 $share > self::HIDDEN ? $this->slimmer($situation, $subject, $paths, $width) : [],
-                $share <= self::HIDDEN ? null : ($width === null ? 'back' : null),
+                match (true) {
+                    $share <= self::HIDDEN => null,
+                    $width === null => 'back',
+                    default => null,
+                },
             );
         }
     }
