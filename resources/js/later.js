@@ -22,8 +22,12 @@ async function ask(part) {
         const answer = await fetch(run.url, { headers: { 'HX-Request': 'true' }, signal: run.abort.signal });
         if (!answer.ok) throw new Error(String(answer.status));
         const html = await answer.text();
-        if (running.get(part.id) !== run || answer.headers.get('X-Plan-Version') !== version()) return;
+        if (running.get(part.id) !== run) return;
         running.delete(part.id);
+        const of = Number(answer.headers.get('X-Plan-Version'));
+        // The plan went on meanwhile, here: what is asked for now is of the newer one.
+        if (of < Number(version())) return start();
+        if (of > Number(version())) return settle(part.id, 'The plan was changed elsewhere.', 'Try again');
         htmx.swap(document.body, html, { swapStyle: 'none', swapDelay: 0, settleDelay: 0 });
     } catch {
         if (running.get(part.id) === run) settle(part.id, 'It did not come.', 'Try again');
