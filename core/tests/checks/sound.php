@@ -94,6 +94,8 @@ return [
         ['ahead', $boomed, 'holds holds boom+ann'],
         ['straight over', $boomAt(4.07, 4.2, 1.9), 'holds holds boom+ann'],
         ['from behind', $boomAt(3.9, 4.9, 1.7), 'watch fails boom+ann', [], 'boom-nearest 42 cm'],
+        ['just ahead of the ear', $boomAt(4.07, 4.3, 1.6), 'holds holds boom+ann', ['off' => [87, 2.5]]],
+        ['just past it', $boomAt(4.07, 4.36, 1.6), 'watch fails boom+ann', ['off' => [95, 3]]],
     ],
     'boom-is-as-near-as-it-can-be' => [
         ['as near as the frame lets it', $boomAt(4.06, 4.09, 1.54), 'holds holds boom'],

@@ -155,6 +155,10 @@ return [
         ['a head’s height over the face', $talk->window('w', 'far', 3.2, 1.6, ['sill_m' => 1.75, 'head_m' => 2.4]), 'watch fails a+w'],
         ['well over the face', $talk->window('w', 'far', 3.2, 1.6, ['sill_m' => 2.1, 'head_m' => 2.6]), 'holds holds a+w'],
         ['hardly beside the head', $talk->window('w', 'far', 4.5, 0.8), 'watch fails a+w'],
+        ['its edge just beside the head', $talk->window('w', 'far', 4.24, 0.8), 'watch fails a+w'],
+        ['its edge just behind the head', $talk->window('w', 'far', 4.2, 0.8), 'breaks behind a+w'],
+        ['its sill just over the head', $talk->window('w', 'far', 3.2, 1.6, ['sill_m' => 1.52, 'head_m' => 2.6]), 'watch fails a+w'],
+        ['its sill just behind the head', $talk->window('w', 'far', 3.2, 1.6, ['sill_m' => 1.48, 'head_m' => 2.6]), 'breaks behind a+w'],
     ],
     'corners-are-known' => [
         ['well tied', $taped([6, 5, 6, 5], $across(7.81, 7.81)), 'holds holds room'],
