@@ -69,6 +69,13 @@ it('leaves a lamp off that was looked off, whatever is changed', function (): vo
     expect($shoot->refresh()->head->plan)->not->toContain('"on": false');
 });
 
+it('mends what is broken as it is looked at', function (): void {
+    $shoot = $this->demo();
+    $fields = fieldsOf($this->get("/shoots/$shoot->id/light?off=key"));
+    $this->post("/shoots/$shoot->id/mend", $fields + ['version' => 1, 'finding' => 'boom-stays-out-of-frame:boom+cam-b'])->assertRedirectContains('off=key');
+    expect($shoot->refresh()->version)->toBe(2)->and(array_column(json_decode($shoot->head->plan, true)['setups'][0]['lights'], 'on', 'id')['key'])->toBeTrue();
+});
+
 it('stays in the room next door', function (): void {
     $shoot = app(PlanStore::class)->create(
         PlanReader::document(Plans::room()->sitter('ann', 3, 3)->camera('a', 3, 1)->withRoomNextDoor()->document()),

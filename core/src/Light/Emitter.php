@@ -257,20 +257,9 @@ final readonly class Emitter
         return match ($modifier->kind) {
             ModifierKind::Face => $face($this->lumens() * $modifier->passes / (M_PI * $modifier->widthM * $modifier->heightM)),
             ModifierKind::Frame, ModifierKind::Board => $face($this->onCloth($modifier) * $modifier->passes / M_PI),
-            ModifierKind::Grid, ModifierKind::Doors => new self(
-                $this->widthM,
-                $this->heightM,
-                $depth,
-                $this->nits,
-                $this->web,
-                $this->projection,
-                $this->beamCandela,
-                $this->beamHalfRad,
+            ModifierKind::Grid, ModifierKind::Doors => $this->through(
+                $modifier,
                 [...$this->cuts, [deg2rad($modifier->angleDeg / 2), $modifier->kind === ModifierKind::Doors]],
-                $this->passes * $modifier->passes,
-                $mired,
-                $duv,
-                $stands,
             ),
             ModifierKind::Beam => new self(
                 $this->widthM,
@@ -287,22 +276,32 @@ final readonly class Emitter
                 $duv,
                 $stands,
             ),
-            ModifierKind::Gel => new self(
-                $this->widthM,
-                $this->heightM,
-                $depth,
-                $this->nits,
-                $this->web,
-                $this->projection,
-                $this->beamCandela,
-                $this->beamHalfRad,
-                $this->cuts,
-                $this->passes * $modifier->passes,
-                $mired,
-                $duv,
-                $stands,
-            ),
+            ModifierKind::Gel => $this->through($modifier, $this->cuts),
         };
+    }
+
+    /**
+     * The same source seen through a modifier.
+     *
+     * @param  list<array{float, bool}>  $cuts
+     */
+    private function through(Modifier $modifier, array $cuts): self
+    {
+        return new self(
+            $this->widthM,
+            $this->heightM,
+            $this->depthM + $modifier->aheadM,
+            $this->nits,
+            $this->web,
+            $this->projection,
+            $this->beamCandela,
+            $this->beamHalfRad,
+            $cuts,
+            $this->passes * $modifier->passes,
+            $this->mired + $modifier->mired,
+            $this->duv + $modifier->duv,
+            $this->stands + $modifier->stands,
+        );
     }
 
     /** Mean lux on a cloth or board that lies straight ahead. */
