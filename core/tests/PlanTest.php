@@ -35,13 +35,27 @@ it('writes what it reads, byte for byte, with keys it does not know', function (
         ->and($once)->toContain('"sponsor": {')->toContain('"tags": {}')->toContain('"cues": []');
 });
 
+it('reads what version 1 called its own as what nobody has counted yet', function (): void {
+    $old = json_decode(changed('/version', 1), true);
+    unset($old['kit']['stock']);
+    $old['kit']['lenses'][1]['own'] = true;
+    $old['kit']['supports'][0]['own'] = false;
+    $plan = PlanReader::json(json_encode($old));
+
+    expect($plan->kit->stock->isOwn($old['kit']['lenses'][1]['id']))->toBeTrue()
+        ->and($plan->kit->stock->count($old['kit']['lenses'][1]['id']))->toBeNull()
+        ->and($plan->kit->stock->rows)->toHaveCount(1)
+        ->and(PlanWriter::json($plan))->not->toContain('"own":')->toContain('"version": 2')
+        ->and(PlanWriter::json(PlanReader::json(PlanWriter::json($plan))))->toBe(PlanWriter::json($plan));
+});
+
 it('refuses a file, says where and why', function (string $file, string $sentence): void {
     expect(fn () => PlanReader::json($file))->toThrow(InvalidDocument::class, $sentence);
 })->with([
     'not JSON' => ['%PDF-1.7', 'not JSON'],
     'a list' => ['[1]', 'must be an object'],
     'not ours' => ['{"format":"other"}', '/format: The file is JSON, but not a Fine Frame plan'],
-    'too new' => [changed('/version', 2), '/version: The plan is of version 2; this Fine Frame reads up to version 1'],
+    'too new' => [changed('/version', 3), '/version: The plan is of version 3; this Fine Frame reads up to version 2'],
     'nested without end' => [str_repeat('[', 100).str_repeat(']', 100), 'not JSON'],
     'too large' => [str_repeat(' ', 10_000_001), 'larger than 10 MB'],
     'a wrong type deep inside' => [changed('/setups/0/cameras/1/aim/lead', 'far'), '/setups/0/cameras/1/aim/lead: must be a number'],

@@ -157,6 +157,12 @@ return [
         'bites' => [':thing is clamped within reach of something.', 'Try what it bites by hand before it carries anything, and tie it with a second hold: a steel wire.'],
         'hangs' => [':thing hangs on nothing.', 'A clamp holds its load within :reach of what it bites; the nearest is :distance off. Put it on a stand, or clamp it where something is.'],
     ],
+    'stock-suffices' => [
+        'holds' => ['There is what is placed.', ':count models, counted over what is on at one time.'],
+        'fails' => [':model: :needed placed, :there there.', 'For :things. Take another, or find :short more by then.'],
+        'back' => [':model: :needed placed, :there there on :day.', 'For :things. More of it goes back on :until: keep it longer, or take another.'],
+        'uncounted' => ['Nobody has counted :models.', 'Count what is there under Kit, in Cameras, before you rely on it.'],
+    ],
     'support-reaches-its-height' => [
         'holds' => [':thing’s support holds it at :height.', ':support: :lowest to :highest.'],
         'fails' => [':thing is at :height; its support holds :lowest to :highest.', ':support. Take another, or change the height.'],

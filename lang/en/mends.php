@@ -9,6 +9,7 @@ return [
     'break-before' => 'break before “:part”',
     'lock' => 'lock :thing on everybody',
     'prompter' => 'give :thing the :prompter',
+    'take-model' => 'take the :model for :thing',
     'lens' => 'put the :lens on :thing',
     'set-rate' => 'set :thing to :rate',
     'stop-down-and-iso' => 'stop :thing down to :stop, at ISO :iso',

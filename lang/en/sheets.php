@@ -7,6 +7,7 @@ declare(strict_types=1);
  */
 return [
     'titles' => [
+        'stock' => 'What there is',
         'bodies' => 'Bodies', 'microphones' => 'Microphones in the kit', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters', 'fixtures' => 'Lamps', 'modifiers' => 'What goes before a lamp',
         'sections' => 'Song map', 'progress' => 'Frames over the talk', 'views' => 'Who sees which picture',
         'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'tracks' => 'Track sheet', 'mics' => 'Other microphones', 'recorders' => 'What records sound', 'leads' => 'Cables carried', 'antennas' => 'Antennas', 'pairs' => 'Stereo pairs', 'feeds' => 'Feeds from the house desk', 'links' => 'Wireless links', 'occupied' => 'On the air already', 'treatments' => 'What is hung for the sound', 'claps' => 'Claps recorded on site', 'probes' => 'Where to read the light', 'walks' => 'Who walks while lit', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
@@ -14,13 +15,15 @@ return [
         'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points', 'materials' => 'Materials and what they take',
     ],
     'ones' => [
+        'stock' => 'a count',
         'bodies' => 'a body', 'microphones' => 'a microphone', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter', 'fixtures' => 'a lamp', 'modifiers' => 'a modifier',
         'sections' => 'a section', 'progress' => 'a part of the talk', 'views' => 'a viewer',
         'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'tracks' => 'a track', 'mics' => 'a microphone', 'recorders' => 'a recorder', 'leads' => 'a cable', 'antennas' => 'an antenna', 'pairs' => 'a pair', 'feeds' => 'a feed', 'links' => 'a link', 'occupied' => 'a transmitter', 'treatments' => 'a cloth', 'claps' => 'a clap', 'probes' => 'a probe', 'walks' => 'a walk', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [
-        'lenses' => 'Mark what is yours: it is reached for first. Everything here is generic and may be changed.',
+        'stock' => 'Count what is yours, hired or borrowed: what is placed is held against it, over setups that run at one time. What is hired or borrowed counts up to its last day.',
+        'lenses' => 'Everything here is generic and may be changed. What is counted as yours is reached for first.',
         'fixtures' => 'Lux one metre ahead at full power, as its maker says or as you meter it; or bring in its photometric file in Cameras, under Kit.',
         'modifiers' => 'What it lets through or gives back, 1 for all of it. A frame or board becomes the source itself, so far before the lamp; grids and doors leave so wide an angle.',
         'sections' => 'Each section by its seconds in the take; the cue sheet of the Rundown takes it over.',
@@ -53,7 +56,7 @@ return [
     ],
     'columns' => [
         'ahead_m' => 'before the lamp', 'passes' => 'lets through', 'mired' => 'warmer by, mired', 'angle_deg' => 'angle left, whole', 'stands' => 'stands more', 'lux_at_1m' => 'at 1 m', 'throw' => 'projector’s throw', 'watts' => 'power', 'lowest_dim' => 'dims cleanly to', 'hot' => 'burns hot', 'battery' => 'on a battery',
-        'own' => 'own', 'sensor_width_mm' => 'sensor across', 'sensor_height_mm' => 'sensor up', 'outputs' => 'picture outputs', 'focal_min_mm' => 'from', 'focal_max_mm' => 'to', 't_min' => 'widest T', 'nearest_focus_m' => 'focuses from', 'front_m' => 'front across', 'parfocal' => 'keeps focus when zoomed', 'leg_radius_m' => 'legs reach', 'lowest_m' => 'lowest', 'highest_m' => 'highest', 'rail_m' => 'rail', 'reach_m' => 'arm reaches', 'up_m' => 'over the axis', 'down_m' => 'under the axis', 'letter_mm' => 'capitals',
+        'sensor_width_mm' => 'sensor across', 'sensor_height_mm' => 'sensor up', 'outputs' => 'picture outputs', 'focal_min_mm' => 'from', 'focal_max_mm' => 'to', 't_min' => 'widest T', 'nearest_focus_m' => 'focuses from', 'front_m' => 'front across', 'parfocal' => 'keeps focus when zoomed', 'leg_radius_m' => 'legs reach', 'lowest_m' => 'lowest', 'highest_m' => 'highest', 'rail_m' => 'rail', 'reach_m' => 'arm reaches', 'up_m' => 'over the axis', 'down_m' => 'under the axis', 'letter_mm' => 'capitals',
         'mains' => 'Mains',
         'shutter_deg' => 'Shutter angle', 'profile' => 'Look or profile', 'nd_stops' => 'Density, stops', 'automatic' => 'Automatic',
         'from_s' => 'from, s', 'to_s' => 'to, s', 'leads' => 'who leads', 'camera' => 'camera', 'size' => 'size', 'depth' => 'depth, 1 to 5', 'break_before' => 'a break before it', 'from_m' => 'looks from', 'screen_in' => 'screen, inches', 'talks_back' => 'can talk back',
@@ -71,6 +74,7 @@ return [
     ],
     // Columns that are called otherwise in one list.
     'columns_of' => [
+        'stock' => ['from' => 'whose it is', 'until' => 'until, the last day', 'whose' => 'own or not'],
         'pairs' => ['angle_deg' => 'angle between the two'],
         'occupied' => ['from_mhz' => 'from, MHz'],
         'recorders' => ['hours' => 'hours it runs'],
@@ -80,6 +84,7 @@ return [
     ],
     // What a row says in short: each phrase where all of its parts are filled in.
     'phrases' => [
+        'stock' => [':count of it', ':whose', 'until :until', 'from :from'],
         'links' => ['carries :carries', ':from_mhz–:to_mhz MHz in steps of :step_khz kHz', 'set to :set_mhz', ':power_mw mW'],
         'recorders' => [':inputs inputs', ':rate_khz kHz', 'watched by :watched_by'],
         'mics' => [':model', 'worn :worn', 'for :person', ':route'],

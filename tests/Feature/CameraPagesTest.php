@@ -91,27 +91,28 @@ it('takes the kit out as a table and brings it back changed', function (): void 
             'what' => 'kit',
             'look' => 'kit',
             'file' => $file(
-                "kind,id,name,focal_min_mm,focal_max_mm,t_min,own\nlens,prime-50,,,,,yes\nlens,old-75,75 mm of my uncle’s,75,75,2.2,yes\n",
+                "gear,id,name,focal_min_mm,focal_max_mm,t_min,model,count,whose\n"
+                .'lens,old-75,75 mm of my uncle’s,75,75,"2,2",,,'."\nstock,mine,,,,,old-75,1,own\n",
             ),
         ],
     )->assertRedirect();
     $kit = ($this->setup)()->plan->kit;
-    expect($kit->lenses['prime-50']->own)
-        ->toBeTrue()
-        ->and($kit->lenses['old-75']->widestT)
+    expect($kit->lenses['old-75']->widestT)
         ->toBe(2.2)
-        ->and($kit->glass()[0]->own)
+        ->and($kit->stock->count('old-75'))
+        ->toBe(1)
+        ->and($kit->stock->isOwn($kit->glass()[0]->id))
         ->toBeTrue()
         ->and(count($kit->bodies))
         ->toBeGreaterThan(3);
     ($this->at)(
         'bring',
-        ['what' => 'kit', 'look' => 'kit', 'file' => $file("kind,id,focal_min_mm\nlens,prime-50,wide\n")],
+        ['what' => 'kit', 'look' => 'kit', 'file' => $file("gear,id,focal_min_mm\nlens,prime-50,wide\n")],
     )->assertStatus(422)->assertSee('Line 2: focal_min_mm must be a number');
     ($this->at)(
         'bring',
-        ['what' => 'kit', 'look' => 'kit', 'file' => $file("kind,id,name\nkite,k,red\n")],
-    )->assertStatus(422)->assertSee('Line 2: kind must be body, lens');
+        ['what' => 'kit', 'look' => 'kit', 'file' => $file("gear,id,name\nkite,k,red\n")],
+    )->assertStatus(422)->assertSee('Line 2: gear must be body, lens');
 });
 
 it('applies a proposal as one change that undo takes back', function (): void {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\PlanFileDocs;
 use App\Models\Shoot;
 use FineFrame\Figures\Figures;
 use FineFrame\Judge\CheckSet;
@@ -41,7 +42,7 @@ it('refuses a file with a sentence and keeps nothing', function (string $content
 
 it('ships a demo and a first plan that fit the published schema', function (string $json): void {
     $validator = new Validator;
-    $result = $validator->validate(json_decode($json), (string) file_get_contents(base_path('docs/fineframe-plan-1.schema.json')));
+    $result = $validator->validate(json_decode($json), (string) file_get_contents(base_path('docs/fineframe-plan-2.schema.json')));
 
     expect($result->isValid())->toBeTrue($result->error()?->message() ?? '');
 })->with([
@@ -71,6 +72,15 @@ it('imports and exports on the command line', function (): void {
     Artisan::call('fineframe:export', ['shoot' => trim(Artisan::output())]);
 
     expect(Artisan::output())->toBe((string) file_get_contents(base_path(DEMO)));
+});
+
+it('has its schema and table of keys as the readers have them', function (): void {
+    $docs = new PlanFileDocs;
+    $format = (string) file_get_contents(base_path(PlanFileDocs::FORMAT));
+
+    expect(PlanFileDocs::schema())->toBe((string) file_get_contents(base_path(PlanFileDocs::SCHEMA)))
+        ->and($docs->format($format))->toBe($format)
+        ->and($docs->unsaid())->toBe([]);
 });
 
 it('lists every check, figure and limit in docs/FORMAT.md', function (): void {

@@ -66,7 +66,7 @@ final readonly class Sheet
             ColumnKind::Number, ColumnKind::Degrees => FieldKind::Number,
             ColumnKind::Flag => FieldKind::Flag,
             ColumnKind::Choice => FieldKind::Choice,
-            ColumnKind::Text, ColumnKind::Clock, ColumnKind::Date, ColumnKind::Colour => $options === []
+            ColumnKind::Text, ColumnKind::Clock, ColumnKind::Date, ColumnKind::Colour, ColumnKind::Id => $options === []
                 ? FieldKind::Text
                 : FieldKind::Choice,
         };

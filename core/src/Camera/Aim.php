@@ -34,7 +34,7 @@ final readonly class Aim implements Part
 
         return new self(
             $mode,
-            $mode === AimMode::Eyes ? $node->id('subject') : $node->optionalId('subject'),
+            $node->has('subject') || $mode === AimMode::Eyes ? $node->id('subject') : null,
             $node->number('lead', 0, 0.4, Unit::Share, 0.12),
             $node->choice('side', LookingSide::class, LookingSide::Ahead),
             $node->number('eye_line', 0.05, 0.95, Unit::Share, 0.36),

@@ -26,7 +26,6 @@ final readonly class Body implements Part
         public int $heightPx,
         public array $modes,
         public int $outputs,
-        public bool $own,
         private array $extra,
     ) {
     }
@@ -42,7 +41,6 @@ final readonly class Body implements Part
             $node->whole('height_px', 240, 20000, 2160),
             $node->each('modes', Mode::read(...), 20),
             $node->whole('outputs', 0, 8, 1),
-            $node->flag('own', false),
             $node->rest(),
         );
     }
@@ -55,7 +53,6 @@ final readonly class Body implements Part
             'height_px' => $this->heightPx,
             'modes' => Parts::written($this->modes),
             'outputs' => $this->outputs,
-            'own' => $this->own,
         ] + $this->extra;
     }
 

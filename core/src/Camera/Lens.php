@@ -23,7 +23,6 @@ final readonly class Lens implements Part
         public float $lengthM,
         public float $frontM,
         public bool $parfocal,
-        public bool $own,
         private array $extra,
     ) {
     }
@@ -42,7 +41,6 @@ final readonly class Lens implements Part
             $node->metres('length_m', 0.01, 2, 0.1),
             $node->metres('front_m', 0.01, 1, 0.08),
             $node->flag('parfocal', false),
-            $node->flag('own', false),
             $node->rest(),
         );
         if ($lens->longestMm < $lens->shortestMm) {
@@ -70,7 +68,6 @@ final readonly class Lens implements Part
             'length_m' => $this->lengthM,
             'front_m' => $this->frontM,
             'parfocal' => $this->parfocal,
-            'own' => $this->own,
         ] + $this->extra;
     }
 }

@@ -15,4 +15,5 @@ enum ColumnKind
     case Clock;
     case Date;
     case Colour;
+    case Id;
 }

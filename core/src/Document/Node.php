@@ -16,9 +16,16 @@ final class Node
     /** @var array<string, true> */
     private array $known = [];
 
-    /** @param  array<array-key, mixed>  $values */
-    private function __construct(private readonly array $values, public readonly string $pointer, public readonly Problems $problems)
-    {
+    /**
+     * @param  array<array-key, mixed>  $values
+     * @param  Fields|null  $fields  noted instead of read
+     */
+    private function __construct(
+        private readonly array $values,
+        public readonly string $pointer,
+        public readonly Problems $problems,
+        private readonly ?Fields $fields = null,
+    ) {
     }
 
     public static function root(mixed $value, Problems $problems): self
@@ -26,21 +33,30 @@ final class Node
         return self::of($value, '', $problems);
     }
 
+    /** An empty object that notes what a reader asks of it: each door is gone through, and gives its stand-in. */
+    public static function describing(Fields $fields): self
+    {
+        return new self([], '', new Problems, $fields);
+    }
+
     /** The same object, its problems reported at a pointer in a larger document. */
     public function under(string $pointer): self
     {
-        return new self($this->values, $pointer, $this->problems);
+        return new self($this->values, $pointer, $this->problems, $this->fields);
     }
 
+    /** Whether there is something; what is asked so may be missing. */
     public function has(string $key): bool
     {
         $this->known[$key] = true;
+        $this->fields?->mayMiss($key);
 
-        return isset($this->values[$key]);
+        return $this->fields !== null || isset($this->values[$key]);
     }
 
     public function text(string $key, ?string $default = null, int $max = 200): string
     {
+        $this->note($key, Column::text($max), $default !== null);
         $value = $this->take($key, $default);
         if (! is_string($value)) {
             return $this->bad($key, 'must be text', [], '');
@@ -52,6 +68,7 @@ final class Node
     /** A short name for references: letters, digits, dot, dash, underscore. */
     public function id(string $key = 'id'): string
     {
+        $this->note($key, Column::id());
         $value = $this->take($key, null);
         if (! is_string($value) || preg_match('/^[A-Za-z0-9][A-Za-z0-9._-]{0,63}$/', $value) !== 1) {
             return $this->bad($key, 'must be an id of letters, digits, dots and dashes', [], 'unread');
@@ -67,6 +84,12 @@ final class Node
 
     public function number(string $key, float $min, float $max, Unit $unit, ?float $default = null): float
     {
+        $isLength = $unit === Unit::Metre;
+        $this->note(
+            $key,
+            $isLength ? Column::metres($min, $max, $default) : Column::number($min, $max, $unit, $default),
+            $default !== null,
+        );
         $value = $this->take($key, $default);
         if (! is_int($value) && ! is_float($value)) {
             return $this->bad($key, 'must be a number', [], $min);
@@ -91,6 +114,7 @@ final class Node
     public function whole(string $key, int $min, int $max, ?int $default = null): int
     {
         $value = $this->number($key, $min, $max, Unit::Count, $default);
+        $this->note($key, Column::whole($min, $max, $default), $default !== null);
 
         return floor($value) === $value ? (int) $value : ($this->bad($key, 'must be a whole number', [], $min));
     }
@@ -98,11 +122,15 @@ final class Node
     /** Degrees in the file, radians in the hand. */
     public function angle(string $key, float $minDeg = -360, float $maxDeg = 360, ?float $defaultDeg = null): float
     {
-        return deg2rad($this->number($key, $minDeg, $maxDeg, Unit::Degree, $defaultDeg));
+        $value = $this->number($key, $minDeg, $maxDeg, Unit::Degree, $defaultDeg);
+        $this->note($key, Column::degrees($minDeg, $maxDeg), $defaultDeg !== null);
+
+        return deg2rad($value);
     }
 
     public function flag(string $key, bool $default): bool
     {
+        $this->note($key, Column::flag($default), true);
         $value = $this->take($key, $default);
 
         return is_bool($value) ? $value : ($this->bad($key, 'must be true or false', [], $default));
@@ -117,6 +145,7 @@ final class Node
      */
     public function choice(string $key, string $enum, ?\BackedEnum $default = null): \BackedEnum
     {
+        $this->note($key, Column::cases($enum, $default), $default !== null);
         $value = $this->take($key, $default?->value);
         foreach ($enum::cases() as $case) {
             if ($case->value === $value) {
@@ -136,22 +165,30 @@ final class Node
     public function oneOf(string $key, array $choices): string
     {
         $value = $this->text($key, $choices[0] ?? '');
+        $this->note($key, Column::choice(...$choices), true);
 
         return in_array($value, $choices, true)
             ? $value
             : ($this->bad($key, 'must be one of {choices}', ['choices' => implode(', ', $choices)], $choices[0] ?? ''));
     }
 
-    /** A short text of a form, or empty. */
     /** A time of day, as 14:30; empty where it is not said. */
     public function clock(string $key): string
     {
-        return $this->pattern($key, '/^([01]?\d|2[0-3]):[0-5]\d$/', 'must be a time of day like 14:30');
+        return $this->pattern($key, Column::clock(), 'must be a time of day like 14:30');
     }
 
-    public function pattern(string $key, string $pattern, string $must): string
+    /** A colour as it is seen in daylight, #7a5c3e; empty where it is not said. */
+    public function colour(string $key): string
+    {
+        return $this->pattern($key, Column::colour(), 'must be a colour like #7a5c3e');
+    }
+
+    private function pattern(string $key, Column $column, string $must): string
     {
         $value = $this->text($key, '', 40);
+        $this->note($key, $column, true);
+        $pattern = '/'.$column->pattern().'/';
 
         return $value === '' || preg_match($pattern, $value) === 1 ? $value : $this->bad($key, $must, [], '');
     }
@@ -159,7 +196,7 @@ final class Node
     /** A date as 2026-11-14, or empty. */
     public function date(string $key): string
     {
-        $value = $this->pattern($key, '/^\d{4}-\d\d-\d\d$/', 'must be a date like 2026-11-14');
+        $value = $this->pattern($key, Column::date(), 'must be a date like 2026-11-14');
         $parts = array_map(intval(...), explode('-', $value));
 
         return $value === '' || checkdate($parts[1] ?? 0, $parts[2] ?? 0, $parts[0])
@@ -169,7 +206,7 @@ final class Node
 
     public function object(string $key): self
     {
-        return self::of($this->take($key, []), $this->at($key), $this->problems);
+        return self::of($this->take($key, []), $this->at($key), $this->problems, $this->fields?->within($key));
     }
 
     /**
@@ -180,6 +217,7 @@ final class Node
      */
     public function each(string $key, \Closure $read, int $max = 500): array
     {
+        $this->fields?->listed($key, $read, $max);
         $value = $this->take($key, []);
         if (! is_array($value) || ! array_is_list($value)) {
             $this->wrong($key, 'must be a list');
@@ -202,8 +240,9 @@ final class Node
     /** @return array<string, float> a map of names to finite numbers */
     public function numbers(string $key): array
     {
+        $this->note($key, Entries::named(Column::number(-INF, INF)), true);
         $all = [];
-        foreach ($this->object($key)->values as $name => $value) {
+        foreach (self::of($this->take($key, []), $this->at($key), $this->problems)->values as $name => $value) {
             if (is_int($value) || (is_float($value) && is_finite($value))) {
                 $all[(string) $name] = (float) $value;
             } else {
@@ -217,8 +256,9 @@ final class Node
     /** @return array<string, string> a map of names to short texts */
     public function texts(string $key): array
     {
+        $this->note($key, Entries::named(Column::text()), true);
         $all = [];
-        foreach ($this->object($key)->values as $name => $value) {
+        foreach (self::of($this->take($key, []), $this->at($key), $this->problems)->values as $name => $value) {
             if (is_string($value) && mb_strlen($value) <= 200) {
                 $all[(string) $name] = $value;
             } else {
@@ -232,6 +272,7 @@ final class Node
     /** @return list<float> finite numbers */
     public function numberList(string $key, int $max): array
     {
+        $this->note($key, Entries::counted(Column::number(-INF, INF), $max), true);
         $value = $this->take($key, []);
         $isList = is_array($value) && array_is_list($value) && count($value) <= $max;
         $numbers = $isList
@@ -246,8 +287,9 @@ final class Node
     /** @return list<string> the names of a map that are true */
     public function flagged(string $key): array
     {
+        $this->note($key, Entries::named(Column::flag()), true);
         $all = [];
-        foreach ($this->object($key)->values as $name => $value) {
+        foreach (self::of($this->take($key, []), $this->at($key), $this->problems)->values as $name => $value) {
             if (! is_bool($value)) {
                 $this->wrong($key.'/'.self::escaped((string) $name), 'must be true or false');
             }
@@ -292,7 +334,7 @@ final class Node
         return $standIn;
     }
 
-    private static function of(mixed $value, string $pointer, Problems $problems): self
+    private static function of(mixed $value, string $pointer, Problems $problems, ?Fields $fields = null): self
     {
         if ($value instanceof \stdClass) {
             $value = (array) $value;
@@ -302,7 +344,12 @@ final class Node
             $value = [];
         }
 
-        return new self($value, $pointer, $problems);
+        return new self($value, $pointer, $problems, $fields);
+    }
+
+    private function note(string $key, Described $what, bool $mayMiss = false): void
+    {
+        $this->fields?->ask($key, $what, $mayMiss);
     }
 
     /** A name that the document chose, as a step of a pointer (RFC 6901). */

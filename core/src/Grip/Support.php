@@ -23,7 +23,6 @@ final readonly class Support implements Part
         public SupportKind $kind,
         public float $railM,
         public float $reachM,
-        public bool $own,
         private array $extra,
     ) {
     }
@@ -40,7 +39,6 @@ final readonly class Support implements Part
             $node->choice('kind', SupportKind::class, SupportKind::Stand),
             $node->metres('rail_m', 0, 20, 0.0),
             $node->metres('reach_m', 0, 6, 0.0),
-            $node->flag('own', false),
             $node->rest(),
         );
         if ($support->highestM < $lowest) {
@@ -69,6 +67,6 @@ final readonly class Support implements Part
             'highest_m' => $this->highestM,
             'kind' => $this->kind->value,
             'rail_m' => $this->railM,
-        ] + ($this->reachM > 0 ? ['reach_m' => $this->reachM] : []) + ['own' => $this->own] + $this->extra;
+        ] + ($this->reachM > 0 ? ['reach_m' => $this->reachM] : []) + $this->extra;
     }
 }

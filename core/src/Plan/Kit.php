@@ -46,8 +46,26 @@ final readonly class Kit implements Part
         public array $materials,
         public array $prompters,
         public array $modifiers,
+        public Stock $stock,
         private array $extra,
     ) {
+    }
+
+    /** @return array<string, \Closure(Node): (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier)> by list */
+    public static function readers(): array
+    {
+        return [
+            'bodies' => Body::read(...),
+            'lenses' => Lens::read(...),
+            'reducers' => Reducer::read(...),
+            'supports' => Support::read(...),
+            'fixtures' => Fixture::read(...),
+            'microphones' => Microphone::read(...),
+            'poles' => Pole::read(...),
+            'materials' => Material::read(...),
+            'prompters' => Prompter::read(...),
+            'modifiers' => Modifier::read(...),
+        ];
     }
 
     public static function read(Node $node): self
@@ -63,6 +81,7 @@ final readonly class Kit implements Part
             self::byId($node->each('materials', Material::read(...))),
             self::byId($node->each('prompters', Prompter::read(...))),
             self::byId($node->each('modifiers', Modifier::read(...))),
+            Stock::read($node),
             $node->rest(),
         );
     }
@@ -71,9 +90,38 @@ final readonly class Kit implements Part
     public function glass(): array
     {
         $lenses = array_values($this->lenses);
-        usort($lenses, static fn (Lens $a, Lens $b): int => $b->own <=> $a->own);
+        usort($lenses, fn (Lens $a, Lens $b): int => $this->stock->isOwn($b->id) <=> $this->stock->isOwn($a->id));
 
         return $lenses;
+    }
+
+    /** @return array<string, array<string, Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier>> by list and id */
+    public function models(): array
+    {
+        return [
+            'bodies' => $this->bodies,
+            'lenses' => $this->lenses,
+            'reducers' => $this->reducers,
+            'supports' => $this->supports,
+            'fixtures' => $this->fixtures,
+            'microphones' => $this->microphones,
+            'poles' => $this->poles,
+            'materials' => $this->materials,
+            'prompters' => $this->prompters,
+            'modifiers' => $this->modifiers,
+        ];
+    }
+
+    /** What people call a model; its id where there is none. */
+    public function name(string $id): string
+    {
+        foreach ($this->models() as $models) {
+            if (isset($models[$id])) {
+                return $models[$id]->name;
+            }
+        }
+
+        return $id;
     }
 
     /** The generic models that ship; a plan starts with all of them. */
@@ -88,17 +136,8 @@ final readonly class Kit implements Part
 
     public function write(): array
     {
-        return [
-            'bodies' => Parts::written($this->bodies),
-            'lenses' => Parts::written($this->lenses),
-            'reducers' => Parts::written($this->reducers),
-            'supports' => Parts::written($this->supports),
-            'fixtures' => Parts::written($this->fixtures),
-            'microphones' => Parts::written($this->microphones),
-            'poles' => Parts::written($this->poles),
-            'materials' => Parts::written($this->materials),
-            'prompters' => Parts::written($this->prompters), 'modifiers' => Parts::written($this->modifiers),
-        ] + $this->extra;
+        return array_map(Parts::written(...), $this->models())
+            + ($this->stock->rows === [] ? [] : ['stock' => Parts::written($this->stock->rows)]) + $this->extra;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Plan;
 
 use FineFrame\Document\Node;
+use FineFrame\Measure\Unit;
 
 /** The thresholds that checks judge by: starting points, each replaceable in the brief. */
 final readonly class Limits
@@ -54,18 +55,14 @@ final readonly class Limits
     public static function read(Node $node, string $key, Schools $schools): self
     {
         $kept = [];
-        foreach ($node->numbers($key) as $name => $value) {
-            $range = self::ALL[$name] ?? null;
-            match (true) {
-                $range === null => $node->wrong("$key/".Node::escaped($name), 'is not a limit this version knows'),
-                $value < $range[1]
-                    || $value > $range[2] => $node->wrong(
-                        "$key/$name",
-                        'must be between {min} and {max}',
-                        ['min' => $range[1], 'max' => $range[2]],
-                    ),
-                default => $kept[$name] = $value,
-            };
+        $given = $node->object($key);
+        foreach (self::ALL as $name => [, $least, $most]) {
+            if ($given->has($name)) {
+                $kept[$name] = $given->number($name, $least, $most, Unit::Count);
+            }
+        }
+        foreach (array_keys($given->rest()) as $unknown) {
+            $given->wrong(Node::escaped($unknown), 'is not a limit this version knows');
         }
 
         return new self($kept, $schools);

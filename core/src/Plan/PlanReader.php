@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Plan;
 
 use FineFrame\Document\CanonicalJson;
+use FineFrame\Document\Fields;
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Document\Node;
 use FineFrame\Document\Problems;
@@ -14,7 +15,7 @@ final class PlanReader
 {
     public const FORMAT = 'fineframe-plan';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** @throws InvalidDocument with every problem and its JSON pointer */
     public static function json(string $json): ShootPlan
@@ -28,8 +29,27 @@ final class PlanReader
         $problems = new Problems;
         $root = Node::root($document, $problems);
         $problems->raise();
-        self::judgeVersion($root);
+        if (self::version($root) < self::VERSION) {
+            $root = Node::root(Upgrade::from($document), $problems);
+            self::version($root);
+        }
+        $plan = self::plan($root);
+        $problems->raise();
+        assert($plan !== null);
+        PlanReferences::judge($plan, $root);
+        $problems->raise();
 
+        return $plan;
+    }
+
+    /** What a plan file may hold, key by key. */
+    public static function fields(): Fields
+    {
+        return Fields::of(self::plan(...));
+    }
+
+    private static function plan(Node $root): ?ShootPlan
+    {
         $shoot = ShootInfo::read($root->object('shoot'));
         $brief = Brief::read($root->object('brief'));
         $locations = $root->each('locations', Location::read(...), 50);
@@ -41,16 +61,14 @@ final class PlanReader
                 $root->wrong($key, 'must hold at least one');
             }
         }
-        $problems->raise();
-        assert($locations !== [] && $setups !== []);
-        $plan = new ShootPlan($shoot, $brief, $locations, $setups, $kit, $scouting, $root->rest());
-        PlanReferences::judge($plan, $root);
-        $problems->raise();
 
-        return $plan;
+        return $locations === [] || $setups === []
+            ? null
+            : new ShootPlan($shoot, $brief, $locations, $setups, $kit, $scouting, $root->rest());
     }
 
-    private static function judgeVersion(Node $root): void
+    /** @throws InvalidDocument if it is no plan, or a newer one */
+    private static function version(Node $root): int
     {
         if ($root->text('format', '', 40) !== self::FORMAT) {
             throw InvalidDocument::at('/format', 'The file is JSON, but not a Fine Frame plan: its format must be “'.self::FORMAT.'”.');
@@ -63,5 +81,7 @@ final class PlanReader
                 "The plan is of version $version; this Fine Frame reads up to version ".self::VERSION.'. Update Fine Frame to open it.',
             );
         }
+
+        return $version;
     }
 }

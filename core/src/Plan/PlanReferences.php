@@ -55,6 +55,11 @@ final class PlanReferences
             $judge->rooms("/locations/$i/space/rooms", $location->rooms);
             $judge->surfaces("/locations/$i/space/surfaces", $location->space->surfaces);
         }
+        $judge->once('/kit/stock', $plan->kit->stock->rows);
+        $models = array_merge(...array_values($plan->kit->models()));
+        foreach ($plan->kit->stock->rows as $i => $row) {
+            $judge->known("/kit/stock/$i/model", $row->text('model'), $models, 'a model of the kit');
+        }
         foreach ($plan->setups as $i => $setup) {
             $judge->setup("/setups/$i", $setup);
         }

@@ -90,6 +90,20 @@ final readonly class RecordedHours
         return [$begins, $ends > $begins ? $ends : $ends + self::DAY_S];
     }
 
+    /** Whether both are on at one time, by hours that are written apart: those of one line follow one another through it. */
+    public function meets(self $other): bool
+    {
+        [$mine, $theirs] = [$this->span(), $other->span()];
+
+        return $this->pointer !== $other->pointer && $mine !== null && $theirs !== null && $mine[0] < $theirs[1] && $theirs[0] < $mine[1];
+    }
+
+    /** @return array{float, float}|null as the clock on the wall has it, whatever its zone */
+    private function span(): ?array
+    {
+        return $this->window(Site::at(0.0, 0.0));
+    }
+
     /** @return Edit|null other hours, written where these are; null where nobody has said any */
     public function moved(string $from, string $to): ?Edit
     {

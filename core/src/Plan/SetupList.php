@@ -135,6 +135,42 @@ enum SetupList: string
         return in_array($this, [self::Walks, self::Views, self::Progress, self::Colours], true);
     }
 
+    /** @return array<string, string> models of the kit that a thing takes, by the field that names each */
+    public static function models(Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement|Record $thing): array
+    {
+        $models = match (true) {
+            $thing instanceof CameraPlacement => [
+                'body' => $thing->body,
+                'lens' => $thing->lens,
+                'reducer' => $thing->reducer,
+                'support' => $thing->support,
+                'prompter' => $thing->prompter,
+            ],
+            $thing instanceof LightPlacement => ['fixture' => $thing->fixture, 'stand' => $thing->stand] + $thing->modifiers,
+            $thing instanceof BoomPlacement => ['model' => $thing->model, 'pole' => $thing->pole, 'stand' => $thing->stand],
+            $thing instanceof Record => ['model' => $thing->text('model')],
+            default => [],
+        };
+
+        return array_filter($models, static fn (?string $model): bool => $model !== null && $model !== '');
+    }
+
+    /** @return list<array{string, string}> each model that a setup takes, by the field that names it, as an edit addresses it */
+    public static function taken(Setup $setup): array
+    {
+        $taken = [];
+        foreach (self::placed() as $list) {
+            foreach ($list->of($setup) as $thing) {
+                foreach (self::models($thing) as $field => $model) {
+                    // A pair is two of one microphone.
+                    array_push($taken, ...array_fill(0, $list === self::Pairs ? 2 : 1, ["$list->value/$thing->id/$field", $model]));
+                }
+            }
+        }
+
+        return $taken;
+    }
+
     /** @return Vec2|null where a thing stands; null where nobody has said, or where it goes along with whoever wears it */
     public static function place(Person|Furniture|CameraPlacement|LightPlacement|BoomPlacement|Record $thing): ?Vec2
     {

@@ -6,6 +6,7 @@ namespace FineFrame\Plan;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\CameraPlacement;
+use FineFrame\Camera\Lens;
 use FineFrame\Camera\Move;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Light\LightPlacement;
@@ -128,6 +129,21 @@ final readonly class SetupPlan
         $up = sqrt(max(0.0, $to->dot($to) - $depth ** 2 - $across ** 2));
 
         return $across <= $camera->delivered->widthAt($depth) / 2 && $up <= $camera->delivered->heightAt($depth) / 2;
+    }
+
+    /** How many of a model are there and not taken, here or in what is on at the same time; null where nobody has counted. */
+    public function left(string $model): ?int
+    {
+        $there = $this->plan->kit->stock->count($model, $this->hours()->date);
+        $taken = array_merge(...array_map(SetupList::taken(...), [$this->setup, ...$this->plan->alongside($this->setup)]));
+
+        return $there === null ? null : $there - count(array_filter($taken, static fn (array $one): bool => $one[1] === $model));
+    }
+
+    /** @return list<Lens> what to reach for besides what is on the cameras: what is ours first, and nothing that is all taken */
+    public function glass(): array
+    {
+        return array_values(array_filter($this->plan->kit->glass(), fn (Lens $l): bool => ($this->left($l->id) ?? 1) > 0));
     }
 
     /** @return array<string, string> every thing that stands on the floor, as an edit addresses it */

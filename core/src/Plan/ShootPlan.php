@@ -75,6 +75,16 @@ final readonly class ShootPlan
         return RecordedHours::of($this, $setup);
     }
 
+    /** @return list<Setup> others that are on at the same time */
+    public function alongside(Setup $setup): array
+    {
+        $hours = $this->hours($setup);
+
+        return array_values(
+            array_filter($this->setups, fn (Setup $s): bool => $s->id !== $setup->id && $this->hours($s)->meets($hours)),
+        );
+    }
+
     /** @throws UnknownThing if there is no such location */
     public function location(string $id): Location
     {

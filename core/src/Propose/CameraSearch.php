@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Propose;
 
 use FineFrame\Camera\Camera;
+use FineFrame\Camera\Lens;
 use FineFrame\Camera\ShotSize;
 use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec2;
@@ -36,6 +37,9 @@ final class CameraSearch
 
     private readonly Elsewhere $elsewhere;
 
+    /** @var list<Lens> what the kit has besides those on the cameras */
+    private readonly array $glass;
+
     /** How many places and pairs were scored. */
     public int $considered = 0;
 
@@ -43,6 +47,7 @@ final class CameraSearch
     {
         $this->ground = new Ground($situation->scene, $situation->limits->get('way_out_depth_m'));
         $this->elsewhere = new Elsewhere($situation, $this->ground);
+        $this->glass = $situation->setup->glass();
     }
 
     /**
@@ -189,7 +194,7 @@ final class CameraSearch
                 }
                 foreach ($sizes as $size) {
                     $field = $size->usualStatures() * $subject->statureM;
-                    [$lens, $focal] = $this->glass($camera, $camera->delivered->heightMm * $distance / $field);
+                    [$lens, $focal] = $this->lensFor($camera, $camera->delivered->heightMm * $distance / $field);
                     if ($lens === '') {
                         continue;
                     }
@@ -381,19 +386,26 @@ final class CameraSearch
     private function edit(Pair $pair, Camera $a, ?Camera $b, Person $subject): Edit
     {
         $base = "/setups/{$this->situation->setup->setup->id}";
-        [$values, $asker, $seat] = [$pair->chairEdit, $this->asker($subject), $pair->seat];
+        [$values, $asker, $seat, $taken] = [$pair->chairEdit, $this->asker($subject), $pair->seat, []];
         foreach ([[$a, $pair->first], [$b, $pair->second]] as [$camera, $spot]) {
             if ($camera === null || $spot === null) {
                 continue;
             }
             $at = "$base/cameras/{$camera->placement->id}";
-            $lens = $this->situation->setup->plan->kit->lenses[$spot->lens];
+            [$id, $focal] = [$spot->lens, $spot->focalMm];
+            if (in_array($id, $taken, true)) {
+                $other = $this->lensFor($camera, $focal * ($camera->reducer->factor ?? 1.0), $taken);
+                // Where no other reaches, the rule on stock says that one is short.
+                [$id, $focal] = $other[0] === '' ? [$id, $focal] : $other;
+            }
+            $taken[] = $id;
+            $lens = $this->situation->setup->plan->kit->lenses[$id];
             $values += [
                 "$at/x_m" => round($spot->place->x, 3),
                 "$at/y_m" => round($spot->place->y, 3),
                 "$at/height_m" => round($spot->heightM, 3),
-                "$at/lens" => $spot->lens,
-                "$at/focal_mm" => round($spot->focalMm, 1),
+                "$at/lens" => $id,
+                "$at/focal_mm" => round($focal, 1),
                 "$at/t_stop" => max(round($lens->widestT * ($camera->reducer->factor ?? 1.0), 2), $camera->placement->tStop),
                 "$at/aim/mode" => 'eyes',
                 "$at/aim/subject" => $subject->id,
@@ -505,12 +517,16 @@ final class CameraSearch
         return $best;
     }
 
-    /** @return array{string, float} the lens on the camera where it reaches, else the first of the kit that does */
-    private function glass(Camera $camera, float $focal): array
+    /**
+     * @param  list<string>  $taken  by the other camera
+     * @return array{string, float} the lens on the camera where it reaches, else the first of the kit that does
+     */
+    private function lensFor(Camera $camera, float $focal, array $taken = []): array
     {
         $focal /= $camera->reducer->factor ?? 1.0;
-        foreach ([$camera->lens, ...$this->situation->setup->plan->kit->glass()] as $lens) {
-            if ($focal >= $lens->shortestMm * 0.94 && $focal <= $lens->longestMm * 1.06) {
+        foreach ([$camera->lens, ...$this->glass] as $lens) {
+            $isGone = in_array($lens->id, $taken, true) && $this->situation->setup->plan->kit->stock->count($lens->id) === 1;
+            if (! $isGone && $focal >= $lens->shortestMm * 0.94 && $focal <= $lens->longestMm * 1.06) {
                 return [$lens->id, max($lens->shortestMm, min($lens->longestMm, $focal))];
             }
         }

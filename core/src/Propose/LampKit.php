@@ -7,19 +7,27 @@ namespace FineFrame\Propose;
 use FineFrame\Light\Fixture;
 use FineFrame\Light\ModifierKind;
 use FineFrame\Plan\Kit;
+use FineFrame\Plan\SetupPlan;
 
 /** What a kit has for each part of a recipe: soft faces, a hard edge, a tube, a book light. */
 final readonly class LampKit
 {
-    public function __construct(private Kit $kit)
+    private Kit $kit;
+
+    /** @var array<string, Fixture> of which there is one left, or that nobody has counted */
+    private array $fixtures;
+
+    public function __construct(SetupPlan $setup)
     {
+        $this->kit = $setup->plan->kit;
+        $this->fixtures = array_filter($this->kit->fixtures, static fn (Fixture $f): bool => ($setup->left($f->id) ?? 1) > 0);
     }
 
     /** @return list<array{string, list<string>}> the two largest even faces of the kit */
     public function soft(bool $smallestFirst = false): array
     {
         $soft = array_filter(
-            $this->kit->fixtures,
+            $this->fixtures,
             static fn (Fixture $f): bool => $f->web === null && ! $f->hot && $f->widthM * $f->heightM > 0.1 && min(
                 $f->widthM,
                 $f->heightM,
@@ -35,7 +43,7 @@ final readonly class LampKit
     public function hard(): ?array
     {
         $small = array_filter(
-            $this->kit->fixtures,
+            $this->fixtures,
             static fn (Fixture $f): bool => ! $f->hot && $f->projection === null && $f->widthM * $f->heightM < 0.25 && $f->luxAt1m >= 800,
         );
         uasort($small, static fn (Fixture $a, Fixture $b): int => $a->luxAt1m <=> $b->luxAt1m);
@@ -47,7 +55,7 @@ final readonly class LampKit
     /** @return array{string, list<string>}|null */
     public function tube(): ?array
     {
-        foreach ($this->kit->fixtures as $fixture) {
+        foreach ($this->fixtures as $fixture) {
             if (max($fixture->widthM, $fixture->heightM) > 8 * min($fixture->widthM, $fixture->heightM)) {
                 return [$fixture->id, []];
             }
@@ -60,7 +68,7 @@ final readonly class LampKit
     public function book(): ?array
     {
         $strong = array_filter(
-            $this->kit->fixtures,
+            $this->fixtures,
             static fn (Fixture $f): bool => ! $f->hot && $f->projection === null && $f->widthM * $f->heightM < 0.1,
         );
         uasort($strong, static fn (Fixture $a, Fixture $b): int => $b->luxAt1m <=> $a->luxAt1m);

@@ -67,7 +67,7 @@ final class LightSearch
         $this->bare = $setup->after(new Edit(["/setups/{$setup->setup->id}/lights" => $this->kept]));
         $this->dark = new Scene($this->bare, $situation->scene->shared);
         $this->stand = new LampStand($this->dark, $situation->limits->get('way_out_depth_m'));
-        $this->kit = new LampKit($setup->plan->kit);
+        $this->kit = new LampKit($this->bare);
         $this->score = new LightScore($setup->plan->brief->schools);
         $this->boards = new BoardStand($setup->room, $this->stand);
         $this->wanted = $setup->setup->metering->wantedLux();
@@ -342,7 +342,9 @@ final class LightSearch
                 continue;
             }
             $body = $after->setup->bodies[$person->id];
-            $more = new LightRecipe($recipe->name, $recipe->side, $recipe->keys ?: $this->kit->soft(), 'none', null);
+            $left = array_filter($recipe->keys, static fn (array $key): bool => ($after->setup->left($key[0]) ?? 1) > 0);
+            $keys = array_values($left) ?: (new LampKit($after->setup))->soft() ?: $this->kit->soft();
+            $more = new LightRecipe($recipe->name, $recipe->side, $keys, 'none', null);
             foreach ($this->places->keys($more, $body, $face, $this->cameraSide($body)) as $spot) {
                 $id = FreeId::of('key', array_keys($after->setup->things()));
                 $lamp = [

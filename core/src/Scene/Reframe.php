@@ -137,7 +137,7 @@ final readonly class Reframe
     private static function glass(SetupPlan $setup, Camera $camera, float $focal): string
     {
         $slack = 0.06;
-        foreach ([$camera->lens, ...$setup->plan->kit->glass()] as $lens) {
+        foreach ([$camera->lens, ...$setup->glass()] as $lens) {
             if ($focal >= $lens->shortestMm * (1 - $slack) && $focal <= $lens->longestMm * (1 + $slack)) {
                 return $lens->id;
             }

@@ -34,9 +34,7 @@ final readonly class BoomPlacement implements Part
 
     public static function read(Node $node): self
     {
-        if ($node->text('kind', 'boom') !== 'boom') {
-            $node->wrong('kind', 'must be boom; other microphones come later');
-        }
+        $node->oneOf('kind', ['boom']);
 
         return new self(
             $node->id(),

@@ -47,6 +47,20 @@ $at = static fn (float $x, float $y): Plans => $rigged->camera(
     ['aim' => ['mode' => 'free', 'bearing_deg' => 0, 'tilt_deg' => 0]],
 );
 
+// A on its tripod, and how many there are of what it takes.
+$filmed = $rigged->camera('a', 4, 2);
+$counted = ['a-body' => 1, 'zoom-24-70' => 1, 'tripod' => 1];
+$there = static fn (Plans $plan, array $counts, array ...$more): Plans => $plan->with(['/kit/stock' => [
+    ...array_map(
+        static fn (string $model, int $count): array => ['id' => $model, 'model' => $model, 'count' => $count],
+        array_keys($counts),
+        $counts,
+    ),
+    ...$more,
+]]);
+$hired = static fn (string $until): array => ['id' => 'hired', 'model' => 'tripod', 'count' => 1, 'whose' => 'hired', 'until' => $until];
+$days = ['/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-12-05', 'from' => '10:00', 'to' => '12:00']]];
+
 return [
     'everyone-is-covered' => [
         ['one each', $duo, 'holds holds ann', ['cameras' => 'W, A']],
@@ -212,6 +226,32 @@ return [
                 ),
             'holds holds a',
         ],
+    ],
+    'stock-suffices' => [
+        ['nobody counts', $filmed, ''],
+        ['nothing placed', $there($rigged, ['a-body' => 1]), ''],
+        ['one of each', $there($filmed, $counted), 'holds holds', ['count' => 3]],
+        ['a lens nobody counted', $there($filmed, array_diff_key($counted, ['zoom-24-70' => 1])), 'watch uncounted'],
+        ['a lens that is listed, and not counted', $filmed->with(['/kit/stock' => [
+            ['id' => 'l', 'model' => 'zoom-24-70', 'whose' => 'own'], ['id' => 'b', 'model' => 'a-body', 'count' => 1],
+            ['id' => 't', 'model' => 'tripod', 'count' => 1],
+        ]]), 'watch uncounted'],
+        ['one tripod for two', $there($filmed->camera('b', 6, 2, null, ['lens' => 'prime-35', 'focal_mm' => 35, 'body' => 'phone']), $counted
+            + ['prime-35' => 1, 'phone' => 1]), 'breaks fails a+b+tripod', ['needed' => 2, 'there' => 1, 'short' => 1]],
+        ['and a small one at home', $there($filmed->camera('b', 6, 2, null, ['lens' => 'prime-35', 'focal_mm' => 35, 'body' => 'phone']), $counted
+            + ['prime-35' => 1, 'phone' => 1, 'small-tripod' => 1]), 'breaks fails a+b+tripod', ['short' => 1], 'take-model'],
+        ['two rows of one model', $there($filmed->camera('b', 6, 2, null, ['lens' => 'prime-35', 'focal_mm' => 35, 'body' => 'phone']), $counted
+            + ['prime-35' => 1, 'phone' => 1], ['id' => 'lent', 'model' => 'tripod', 'count' => 1, 'whose' => 'borrowed']), 'holds holds', ['count' => 5]],
+        ['a pair takes two', $there($filmed->row('pairs', ['name' => 'ab', 'model' => 'cardioid', 'x_m' => 3, 'y_m' => 3]), $counted
+            + ['cardioid' => 1]), 'breaks fails pairs-1+cardioid', ['needed' => 2]],
+        ['hands are not counted', $there($filmed->with(['cameras/a/support' => 'by-hand']), $counted), 'holds holds', ['count' => 2]],
+        ['hired to the day itself', $there($filmed->with($days), array_diff_key($counted, ['tripod' => 1]), $hired('2026-12-05')), 'holds holds'],
+        ['hired to the day before', $there($filmed->with($days), array_diff_key($counted, ['tripod' => 1]), $hired('2026-12-04')), 'breaks back a+tripod', ['there' => 0]],
+        ['another crew at the same hours', $there($filmed->with(['from' => '10:00', 'to' => '12:00'] + $days), $counted)
+            ->second('other', ['from' => '11:00', 'to' => '13:00']), 'breaks fails a+tripod', ['needed' => 2]],
+        ['another setup afterwards', $there($filmed->with(['from' => '10:00', 'to' => '12:00'] + $days), $counted)
+            ->second('other', ['from' => '12:00', 'to' => '13:00']), 'holds holds'],
+        ['two setups of one line follow one another', $there($filmed->with($days), $counted)->second('other'), 'holds holds'],
     ],
     'support-reaches-its-height' => [
         // A tripod carries a load 55 to 175 cm over the floor; the lens is 9 cm over its head.

@@ -4,56 +4,54 @@ declare(strict_types=1);
 
 namespace FineFrame\Format\Csv;
 
-use FineFrame\Camera\Body;
-use FineFrame\Camera\Lens;
-use FineFrame\Camera\Prompter;
-use FineFrame\Camera\Reducer;
+use FineFrame\Document\ColumnKind;
+use FineFrame\Document\Fields;
 use FineFrame\Document\Node;
+use FineFrame\Document\Part;
 use FineFrame\Document\Problems;
+use FineFrame\Document\Record;
 use FineFrame\Format\UnreadableFile;
-use FineFrame\Grip\Support;
 use FineFrame\Measure\UnitSystem;
 use FineFrame\Plan\Kit;
+use FineFrame\Plan\Stock;
 
 /**
- * Camera gear as a table: a `kind` (body, lens, reducer, support, prompter) and that kind's own columns in SI units and
- * millimetres, as docs/FORMAT has them; `own` is yes for what need not be hired. Modes of a body stay as they are.
+ * The kit as a table: `gear` (body, lens … stock) and that gear's own columns in SI units and millimetres, as docs/FORMAT has them. What is
+ * no single value (modes of a body, measured light) stays as it is.
  */
 final class KitTable
 {
-    public const KINDS = [
+    private const LISTS = [
         'body' => 'bodies',
         'lens' => 'lenses',
         'reducer' => 'reducers',
         'support' => 'supports',
         'prompter' => 'prompters',
+        'lamp' => 'fixtures',
+        'modifier' => 'modifiers',
+        'microphone' => 'microphones',
+        'pole' => 'poles',
+        'stock' => 'stock',
     ];
 
     public static function write(Kit $kit): string
     {
         $rows = $heads = [];
-        foreach (self::models($kit) as $kind => $models) {
-            foreach ($models as $model) {
-                $row = ['kind' => $kind];
-                foreach ($model->write() as $key => $value) {
-                    if (is_scalar($value)) {
-                        $row[(string) $key] = is_bool($value) ? ($value ? 'yes' : '') : (is_float($value) ? (string) $value : $value);
-                    }
+        foreach (self::LISTS as $gear => $list) {
+            foreach (self::written($kit, $list) as $model) {
+                $row = ['gear' => $gear];
+                foreach (array_filter($model, is_scalar(...)) as $key => $value) {
+                    $row[(string) $key] = is_bool($value) ? self::flag($value) : (string) $value;
                 }
                 $rows[] = $row;
                 $heads += array_fill_keys(array_keys($row), true);
             }
         }
+        $heads = array_keys($heads);
 
         return Table::write(
-            array_keys($heads),
-            array_map(
-                static fn (array $row): array => array_map(
-                    static fn (string $head): string|int|null => $row[$head] ?? null,
-                    array_keys($heads),
-                ),
-                $rows,
-            ),
+            $heads,
+            array_map(static fn (array $row): array => array_map(static fn (string $head): ?string => $row[$head] ?? null, $heads), $rows),
         );
     }
 
@@ -65,87 +63,69 @@ final class KitTable
     public static function read(string $csv, Kit $kit): array
     {
         $lists = [];
-        foreach (self::models($kit) as $kind => $models) {
-            foreach ($models as $model) {
-                /** @var array<string, mixed> $written */
-                $written = $model->write();
-                $lists[self::KINDS[$kind]][self::id($written)] = $written;
-            }
+        foreach (self::LISTS as $list) {
+            $lists[$list] = array_column(self::written($kit, $list), null, 'id');
         }
         $found = 0;
         foreach (Table::read($csv) as $line => $cells) {
-            $kind = $cells['kind'] ?? '';
-            $list = self::KINDS[$kind] ?? throw UnreadableFile::atLine($line, 'kind must be '.implode(', ', array_keys(self::KINDS)).'.');
-            if (($cells['id'] ?? '') === '') {
+            $gear = $cells['gear'] ?? '';
+            $list = self::LISTS[$gear] ?? throw UnreadableFile::atLine($line, 'gear must be '.implode(', ', array_keys(self::LISTS)).'.');
+            $id = $cells['id'] ?? '';
+            if ($id === '') {
                 throw UnreadableFile::atLine($line, 'an id is needed, to know it again by.');
             }
-            $model = $lists[$list][$cells['id']] ?? [];
-            foreach ($cells as $head => $text) {
-                if ($head !== 'kind' && $text !== '') {
-                    $model[$head] = self::value($head, $text);
-                } elseif (in_array($head, ['own', 'parfocal'], true)) {
-                    $model[$head] = false;
-                }
-            }
-            self::check($line, $kind, $model);
-            $lists[$list][$cells['id']] = $model;
+            $lists[$list][$id] = self::line($line, self::reader($list), array_diff_key($cells, ['gear' => '']), $lists[$list][$id] ?? []);
             $found++;
         }
         if ($found <= 0) {
             throw UnreadableFile::without('line of gear');
         }
 
-        return array_map(array_values(...), $lists);
+        return array_filter(array_map(array_values(...), $lists));
+    }
+
+    /** @return \Closure(Node): Part */
+    private static function reader(string $list): \Closure
+    {
+        return Kit::readers()[$list] ?? static fn (Node $n): Record => Record::read($n, Stock::columns());
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function written(Kit $kit, string $list): array
+    {
+        return array_values(array_map(static fn (Part $m): array => $m->write(), $kit->models()[$list] ?? $kit->stock->rows));
     }
 
     /**
-     * @return array<string, array<string, Body>|array<string, Lens>|array<string, Reducer>|array<string, Support>|array<string, Prompter>>
-     */
-    private static function models(Kit $kit): array
-    {
-        return [
-            'body' => $kit->bodies,
-            'lens' => $kit->lenses,
-            'reducer' => $kit->reducers,
-            'support' => $kit->supports,
-            'prompter' => $kit->prompters,
-        ];
-    }
-
-    private static function value(string $head, string $text): string|int|float|bool
-    {
-        return match (true) {
-            in_array($head, ['own', 'parfocal'], true) => in_array(mb_strtolower($text), ['yes', 'true', '1'], true),
-            in_array($head, ['id', 'name', 'kind'], true) => $text,
-            is_numeric($clean = str_replace(',', '.', $text)) => str_contains($clean, '.') ? (float) $clean : (int) $clean,
-            default => $text,
-        };
-    }
-
-    /**
-     * @param  array<string, mixed>  $model
+     * @param  \Closure(Node): Part  $read
+     * @param  array<string, string>  $cells
+     * @param  array<string, mixed>  $model  as it was
+     * @return array<string, mixed>
      *
      * @throws UnreadableFile if the plan could not hold it
      */
-    private static function check(int $line, string $kind, array $model): void
+    private static function line(int $line, \Closure $read, array $cells, array $model): array
     {
+        $columns = Fields::of($read)->columns();
+        foreach ($cells as $head => $text) {
+            $column = $columns[$head] ?? null;
+            if ($text !== '') {
+                $model[$head] = $column === null ? $text : Cell::of($column, $text);
+            } elseif ($column?->kind === ColumnKind::Flag) {
+                $model[$head] = false;
+            }
+        }
         $problems = new Problems;
-        $node = Node::root($model, $problems);
-        match ($kind) {
-            'body' => Body::read($node),
-            'lens' => Lens::read($node),
-            'reducer' => Reducer::read($node),
-            'support' => Support::read($node),
-            default => Prompter::read($node),
-        };
+        $read(Node::root($model, $problems));
         foreach ($problems->all() as $problem) {
             throw UnreadableFile::atLine($line, trim($problem->pointer, '/').' '.$problem->sentence(UnitSystem::Metric).'.');
         }
+
+        return $model;
     }
 
-    /** @param  array<array-key, mixed>  $written */
-    private static function id(array $written): string
+    private static function flag(bool $value): string
     {
-        return is_string($written['id'] ?? null) ? $written['id'] : '';
+        return $value ? 'yes' : '';
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FineFrame\Format\Csv;
 
-use FineFrame\Document\ColumnKind;
 use FineFrame\Format\UnreadableFile;
 use FineFrame\Scout\PlaceLists;
 
@@ -35,13 +34,10 @@ final class ReadingsTable
                     continue;
                 }
                 $column = PlaceLists::all()[$list][$head] ?? throw UnreadableFile::atLine($line, "“{$head}” is no column of {$list}.");
-                $entry[$head] = match ($column->kind) {
-                    ColumnKind::Number, ColumnKind::Metres, ColumnKind::Degrees => is_numeric($clean = str_replace(',', '.', $text))
-                        ? (float) $clean
-                        : throw UnreadableFile::atLine($line, "“{$text}” is not a number."),
-                    ColumnKind::Flag => in_array(mb_strtolower($text), ['yes', 'true', '1'], true),
-                    ColumnKind::Text, ColumnKind::Choice, ColumnKind::Clock, ColumnKind::Date, ColumnKind::Colour => $text,
-                };
+                $entry[$head] = Cell::of($column, $text);
+                if (is_string($entry[$head]) && $column->isNumber()) {
+                    throw UnreadableFile::atLine($line, "“{$text}” is not a number.");
+                }
             }
             $found[$list][] = $entry;
         }
