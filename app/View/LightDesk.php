@@ -245,13 +245,13 @@ final readonly class LightDesk
         $stops = static fn (?float $v): string => $v === null ? 'no camera' : ($v < 0 ? '−' : '+').number_format(abs($v), 1);
 
         return array_map(fn (Walk $walk): array => [
-            'name' => $walk->name,
+            'name' => $walk->leg->name,
             'who' => $walk->body->person->name,
             'lamp' => implode(', ', array_map(fn ($l): string => $this->situation->name($l->id), $walk->carried)) ?: 'no lamp goes along',
-            'line' => [$walk->body->person->place, $walk->to],
+            'line' => [$walk->body->person->place, $walk->leg->to],
             'steps' => array_map(
                 fn (WalkStep $s): array => [
-                    'share' => $this->reader->metres($s->share * $walk->lengthM()),
+                    'share' => $this->reader->metres($s->share * $walk->leg->lengthM()),
                     'lux' => $this->reader->print(Quantity::of($s->lux, Unit::Lux)),
                     'stops' => $stops($s->stops),
                     'behind' => $stops($s->behind),

@@ -7,6 +7,7 @@ namespace App\View;
 use FineFrame\Measure\Length;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\UnitSystem;
+use Illuminate\Support\Carbon;
 
 /** Who reads: in which units, in which theme. */
 final readonly class Reader
@@ -15,9 +16,20 @@ final readonly class Reader
     {
     }
 
+    /** A number in the reader’s units, a date as people say it; else the words themselves. */
     public function print(Quantity|string|int|float|null $value): string
     {
-        return $value instanceof Quantity ? $value->print($this->units) : (string) $value;
+        return match (true) {
+            $value instanceof Quantity => $value->print($this->units),
+            is_string($value) && preg_match('/^\d{4}-\d\d-\d\d$/', $value) === 1 => self::day($value),
+            default => (string) $value,
+        };
+    }
+
+    /** @param  string  $date  as 2026-11-14 */
+    public static function day(string $date): string
+    {
+        return Carbon::parse($date)->format('D j M Y');
     }
 
     public function metres(?float $metres): string

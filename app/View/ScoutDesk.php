@@ -130,7 +130,7 @@ final class ScoutDesk
             $value = $row[$column] ?? null;
             if ($value !== null && $value !== '' && $value !== false) {
                 $text = $sheet->field($column, $row)->text($this->reader);
-                $parts[":$column"] = $sheet->options[$column][$text] ?? $text;
+                $parts[":$column"] = $sheet->options[$column][$text] ?? $this->reader->print($text);
             }
         }
         krsort($parts);
@@ -144,7 +144,7 @@ final class ScoutDesk
             array_filter(array_filter($phrases, is_string(...)), $isFilled),
         );
 
-        return [$name === '' ? $sheet->one() : $name, implode(', ', $said)];
+        return [$name === '' ? $sheet->one() : $sheet->options[$sheet->needed][$name] ?? $name, implode(', ', $said)];
     }
 
     /** A room's outline at one scale for all, to be seen side by side. */

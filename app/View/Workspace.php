@@ -27,7 +27,6 @@ use FineFrame\Plan\Setup;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Scene\Sweep;
 use FineFrame\Space\PlacedRoom;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Config;
 
 /** Everything a stage page shows of one setup. */
@@ -155,7 +154,7 @@ final class Workspace
         $hours = $this->setup->hours();
         $clock = $hours->from !== '' && $hours->to !== '' ? "{$hours->from}–{$hours->to}" : '';
 
-        return implode(', ', array_filter([$hours->date === '' ? '' : Carbon::parse($hours->date)->format('D j M Y'), $clock]));
+        return implode(', ', array_filter([$hours->date === '' ? '' : Reader::day($hours->date), $clock]));
     }
 
     /** @return list<array{name: string, place: string|null, here: bool}> the setups to go to; while scouting and measuring, the places */

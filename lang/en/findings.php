@@ -163,6 +163,10 @@ return [
         'back' => [':model: :needed placed, :there there on :day.', 'For :things. More of it goes back on :until: keep it longer, or take another.'],
         'uncounted' => ['Nobody has counted :models.', 'Count what is there under Kit, in Cameras, before you rely on it.'],
     ],
+    'walk-is-free' => [
+        'holds' => [':subject’s way is free.', ':after, with room for the shoulders.'],
+        'fails' => [':subject walks into :thing after :after.', 'Clear the way, or let it end sooner.'],
+    ],
     'support-reaches-its-height' => [
         'holds' => [':thing’s support holds it at :height.', ':support: :lowest to :highest.'],
         'fails' => [':thing is at :height; its support holds :lowest to :highest.', ':support. Take another, or change the height.'],

@@ -13,6 +13,8 @@ return [
     'lens' => 'put the :lens on :thing',
     'set-rate' => 'set :thing to :rate',
     'stop-down-and-iso' => 'stop :thing down to :stop, at ISO :iso',
+    'walk-slower' => 'let :subject take :time for it',
+    'stop-short' => 'let :subject stop after :distance',
     'slower' => 'let :camera’s way take :time',
     'longer-cable' => 'give :thing a cable of :length',
     'move-stand' => 'move :thing’s stand :distance',

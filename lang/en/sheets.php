@@ -7,7 +7,7 @@ declare(strict_types=1);
  */
 return [
     'titles' => [
-        'stock' => 'What there is',
+        'stock' => 'What there is', 'curtains' => 'Curtains in this setup', 'house' => 'Lamps of the place in this setup',
         'bodies' => 'Bodies', 'microphones' => 'Microphones in the kit', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters', 'fixtures' => 'Lamps', 'modifiers' => 'What goes before a lamp',
         'sections' => 'Song map', 'progress' => 'Frames over the talk', 'views' => 'Who sees which picture',
         'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'tracks' => 'Track sheet', 'mics' => 'Other microphones', 'recorders' => 'What records sound', 'leads' => 'Cables carried', 'antennas' => 'Antennas', 'pairs' => 'Stereo pairs', 'feeds' => 'Feeds from the house desk', 'links' => 'Wireless links', 'occupied' => 'On the air already', 'treatments' => 'What is hung for the sound', 'claps' => 'Claps recorded on site', 'probes' => 'Where to read the light', 'walks' => 'Who walks while lit', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
@@ -15,13 +15,15 @@ return [
         'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points', 'materials' => 'Materials and what they take',
     ],
     'ones' => [
-        'stock' => 'a count',
+        'stock' => 'a count', 'curtains' => 'a curtain', 'house' => 'a lamp',
         'bodies' => 'a body', 'microphones' => 'a microphone', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter', 'fixtures' => 'a lamp', 'modifiers' => 'a modifier',
         'sections' => 'a section', 'progress' => 'a part of the talk', 'views' => 'a viewer',
         'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'tracks' => 'a track', 'mics' => 'a microphone', 'recorders' => 'a recorder', 'leads' => 'a cable', 'antennas' => 'an antenna', 'pairs' => 'a pair', 'feeds' => 'a feed', 'links' => 'a link', 'occupied' => 'a transmitter', 'treatments' => 'a cloth', 'claps' => 'a clap', 'probes' => 'a probe', 'walks' => 'a walk', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [
+        'curtains' => 'How they are drawn while this setup is recorded; elsewhere they stay as they were measured.',
+        'house' => 'What is done about one while this setup is recorded; else what the scouting says.',
         'stock' => 'Count what is yours, hired or borrowed: what is placed is held against it, over setups that run at one time. What is hired or borrowed counts up to its last day.',
         'lenses' => 'Everything here is generic and may be changed. What is counted as yours is reached for first.',
         'fixtures' => 'Lux one metre ahead at full power, as its maker says or as you meter it; or bring in its photometric file in Cameras, under Kit.',
@@ -40,7 +42,7 @@ return [
         'materials' => 'The share of sound taken at each octave, and the share of light that comes back. Middle values of textbooks: change one where you know better; removing your change brings the book’s back.',
         'pouch' => 'Tick it off at the door.',
         'treatments' => 'Hung free it takes all that it can; on a wall or a floor it only adds to what is there. Black cloth that hangs for the light counts by itself.',
-        'walks' => 'From where they stand to where they go. A lamp that is carried, and their boom, go along at the same distance; all else stays.',
+        'walks' => 'From where they stand to where they go; more lines of one person go on from there. With a time, seconds of the take, the pace is known. A lamp that is carried, and their boom, go along at the same distance; all else stays.',
         'mics' => 'On clothes, at an instrument, on a table: it is where its wearer is. On a stand or a table say where that is.',
         'recorders' => 'Each with its inputs; a camera’s inputs count as well. Tracks find it by its name.',
         'leads' => 'By connector and length. What is laid is taken from these, and a spare of each is looked for.',
@@ -74,6 +76,9 @@ return [
     ],
     // Columns that are called otherwise in one list.
     'columns_of' => [
+        'walks' => ['at_s' => 'there at, s'],
+        'curtains' => ['opening' => 'window or door', 'curtain' => 'before it'],
+        'house' => ['lamp' => 'lamp'],
         'stock' => ['from' => 'whose it is', 'until' => 'until, the last day', 'whose' => 'own or not'],
         'pairs' => ['angle_deg' => 'angle between the two'],
         'occupied' => ['from_mhz' => 'from, MHz'],
@@ -84,7 +89,9 @@ return [
     ],
     // What a row says in short: each phrase where all of its parts are filled in.
     'phrases' => [
-        'stock' => [':count of it', ':whose', 'until :until', 'from :from'],
+        'curtains' => [':curtain'],
+        'house' => [':plan'],
+        'stock' => [':count there', ':whose', 'until :until', 'from :from'],
         'links' => ['carries :carries', ':from_mhz–:to_mhz MHz in steps of :step_khz kHz', 'set to :set_mhz', ':power_mw mW'],
         'recorders' => [':inputs inputs', ':rate_khz kHz', 'watched by :watched_by'],
         'mics' => [':model', 'worn :worn', 'for :person', ':route'],

@@ -15,6 +15,7 @@ use App\Plans\StalePlan;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\RecordedHours;
 use FineFrame\Plan\Refit;
+use FineFrame\Plan\Stock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
@@ -40,7 +41,9 @@ final readonly class SheetController
         $rows = (new SheetInput($sheet, $this->desk->reader))->rows($typed);
         $edit = match (true) {
             str_contains($sheet->pointer, '/space/') => Refit::with($plan, $setup->location->id, new Edit([$sheet->pointer => $rows])),
+            str_contains($sheet->pointer, '/scouted/') => $setup->location->listing($plan, $sheet->name, $rows),
             $sheet->pointer === '/brief/days' => RecordedHours::days($plan, $rows),
+            str_starts_with($sheet->pointer, '/kit/') && $sheet->name !== 'stock' => Stock::kit($plan, $sheet->name, $rows),
             default => new Edit([$sheet->pointer => $rows]),
         };
         $words = 'Write down '.mb_strtolower($sheet->title());

@@ -108,8 +108,11 @@ final readonly class Sheets
             "/setups/{$this->setup->setup->id}/$name",
             $columns,
             Parts::written($this->setup->setup->list($name)),
-            options: array_intersect_key(
+            isset($columns['name']) ? 'name' : (string) array_key_first($columns),
+            array_intersect_key(
                 [
+                    'opening' => self::named($this->setup->location->rooms->openings),
+                    'lamp' => self::named($this->setup->location->list('colour')),
                     'voice' => $people,
                     'person' => $people,
                     'camera' => $cameras,
@@ -123,6 +126,17 @@ final readonly class Sheets
                 $columns,
             ),
         );
+    }
+
+    /**
+     * @param  list<Opening|Record>  $things
+     * @return array<string, string> what they are called, by id
+     */
+    private static function named(array $things): array
+    {
+        $names = array_map(static fn (Opening|Record $t): string => $t instanceof Record ? $t->text('name') : $t->name, $things);
+
+        return array_combine(array_column($things, 'id'), $names);
     }
 
     private function kit(string $name): Sheet

@@ -88,19 +88,19 @@ final readonly class FloorOverlays
     public function walks(): array
     {
         return array_map(function (Walk $walk): array {
-            $ahead = $walk->to->minus($walk->body->person->place)->unit();
+            $ahead = $walk->leg->to->minus($walk->leg->from)->unit();
             $barbs = array_map(
-                static fn (float $turn): Vec2 => $walk->to->minus($ahead->turnedClockwise($turn)->times(0.22)),
+                static fn (float $turn): Vec2 => $walk->leg->to->minus($ahead->turnedClockwise($turn)->times(0.22)),
                 [0.45, -0.45],
             );
 
             return [
                 'path' => $this->sheet->path(
-                    [$walk->body->person->place, $walk->to],
+                    [$walk->leg->from, $walk->leg->to],
                     false,
-                ).$this->sheet->path([$barbs[0], $walk->to, $barbs[1]], false),
-                'words' => $walk->name,
-                'at' => $this->labels->place($this->sheet->x($walk->to), $this->sheet->y($walk->to), 12, $walk->name),
+                ).$this->sheet->path([$barbs[0], $walk->leg->to, $barbs[1]], false),
+                'words' => $walk->leg->name,
+                'at' => $this->labels->place($this->sheet->x($walk->leg->to), $this->sheet->y($walk->leg->to), 12, $walk->leg->name),
             ];
         }, Walk::allOf($this->situation));
     }

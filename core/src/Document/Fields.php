@@ -60,7 +60,7 @@ final class Fields implements Described
     {
         $pointer = "$this->pointer/properties/$key/items";
         $name = self::name($read);
-        $known = $this->within[$name] ?? null;
+        $known = $name === '' ? null : $this->within[$name] ?? null;
         $each = $known === null ? new self($pointer, $this->within + [$name => $pointer]) : new Alike($known);
         $this->ask($key, Entries::counted($each, $most), true);
         if ($each instanceof self) {
@@ -107,11 +107,11 @@ final class Fields implements Described
         return array_filter(array_keys($this->asked), $this->isNeeded(...)) !== [];
     }
 
-    /** What a reader is known by again; each of those without a name is one of its own. */
+    /** What a reader is known by again; nothing where it has no name, and is one of its own. */
     private static function name(\Closure $read): string
     {
         $reader = new \ReflectionFunction($read);
 
-        return $reader->isAnonymous() ? (string) spl_object_id($read) : $reader->getClosureScopeClass()?->getName().'::'.$reader->getName();
+        return $reader->isAnonymous() ? '' : $reader->getClosureScopeClass()?->getName().'::'.$reader->getName();
     }
 }

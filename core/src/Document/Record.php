@@ -71,6 +71,12 @@ final readonly class Record implements Part
         );
     }
 
+    /** The same with another value in a column. */
+    public function with(string $column, string|float|bool|null $value): self
+    {
+        return new self($this->id, $this->columns, [$column => $value] + $this->values, $this->extra);
+    }
+
     public function write(): array
     {
         $written = array_filter($this->values, static fn (string|float|bool|null $v): bool => $v !== null && $v !== '');

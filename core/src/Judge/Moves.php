@@ -16,6 +16,9 @@ use FineFrame\Staging\Body;
 /** Ideas for mends that several checks share. */
 final class Moves
 {
+    /** As lenses are marked, by thirds. */
+    public const STOPS = [1.4, 1.6, 1.8, 2.0, 2.2, 2.5, 2.8, 3.2, 3.5, 4.0, 4.5, 5.0, 5.6, 6.3, 7.1, 8.0, 9.0, 10.0, 11.0];
+
     /** @return list<Mend> the camera swung about the subject, a little and then more, both ways; then a longer focal length */
     public static function around(Situation $situation, Camera $camera, Body $body): array
     {
@@ -69,6 +72,21 @@ final class Moves
                     $situation->edit("microphones/$id", ['x_m' => $to->tip->x, 'y_m' => $to->tip->y, 'height_m' => $to->tip->z]),
                 ),
             ];
+    }
+
+    /** @return list<Mend> a few marks further down */
+    public static function stoppedDown(Situation $situation, Camera $camera): array
+    {
+        $further = array_filter(self::STOPS, static fn (float $stop): bool => $stop > $camera->placement->tStop);
+
+        return array_map(
+            static fn (float $stop): Mend => new Mend(
+                'stop-down',
+                ['thing' => $camera->placement->label, 'stop' => Quantity::of($stop, Unit::TStop)],
+                $situation->edit("cameras/{$camera->placement->id}", ['t_stop' => $stop]),
+            ),
+            array_slice($further, 0, 6),
+        );
     }
 
     /** @return list<Mend> shorter focal lengths on the same lens */

@@ -26,16 +26,20 @@ final class PlaceView
 
     public readonly Limits $limits;
 
-    /** The setups that are planned there. */
+    /** As it is in the setup that is judged. */
+    public readonly Location $place;
+
+    /** What is planned there. */
     private readonly ?Setup $setup;
 
     /** @param  Setup|null  $judged  the setup that is judged; else the first that is planned here */
-    public function __construct(public readonly ShootPlan $plan, public readonly Location $place, ?Setup $judged = null)
+    public function __construct(public readonly ShootPlan $plan, Location $place, ?Setup $judged = null)
     {
         $this->limits = $plan->brief->limits;
         $this->setup = $judged ?? array_values(
             array_filter($plan->setups, static fn (Setup $s): bool => $s->location === $place->id),
         )[0] ?? null;
+        $this->place = $this->setup === null ? $place : $place->as($this->setup);
     }
 
     public function setup(): ?Setup

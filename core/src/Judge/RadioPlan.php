@@ -29,9 +29,22 @@ final readonly class RadioPlan
     /** @var list<Record> */
     public array $links;
 
+    /** @var array<string, int> kHz of what other setups send at the same time, by what it is called */
+    private array $others;
+
     public function __construct(private SetupPlan $setup)
     {
         $this->links = $setup->setup->list('links');
+        $others = [];
+        foreach ($setup->plan->alongside($setup->setup) as $other) {
+            foreach ($other->list('links') as $link) {
+                $mhz = $link->number('set_mhz');
+                if ($mhz !== null) {
+                    $others["{$link->text('name')} in $other->name"] = (int) round(1000 * $mhz);
+                }
+            }
+        }
+        $this->others = $others;
     }
 
     public static function guards(): Guards
@@ -59,7 +72,11 @@ final readonly class RadioPlan
      */
     public function hits(): array
     {
-        return Intermodulation::hits(array_values($this->carriers()), self::guards());
+        $own = array_values($this->carriers());
+        // Of two side by side the later one is hit.
+        $hits = Intermodulation::hits([...array_values($this->others), ...$own], self::guards());
+
+        return array_intersect_key($hits, array_flip($own));
     }
 
     /** @return list<array{int, int, string}> kHz, and what was heard there */
@@ -76,16 +93,17 @@ final readonly class RadioPlan
         return $all;
     }
 
-    public function name(int $khz): string
+    /** @param  int|null  $but  kHz of the link that it is named beside: what is set to the same is another’s */
+    public function name(int $khz, ?int $but = null): string
     {
-        $id = array_search($khz, $this->carriers(), true);
+        $id = array_search($khz, $khz === $but ? [] : $this->carriers(), true);
         foreach ($this->links as $link) {
             if ($link->id === $id) {
                 return $link->text('name');
             }
         }
 
-        return number_format($khz / 1000, 3).' MHz';
+        return array_search($khz, $this->others, true) ?: number_format($khz / 1000, 3).' MHz';
     }
 
     /**
@@ -136,7 +154,7 @@ final readonly class RadioPlan
         $carriers = array_values($this->carriers());
         $taken = array_filter($carriers, fn (int $khz): bool => ! $this->isFree($khz));
 
-        return array_values(array_unique([...array_keys(Intermodulation::hits($carriers, self::guards())), ...$taken]));
+        return array_values(array_unique([...array_keys($this->hits()), ...$taken]));
     }
 
     /** Whether nothing was heard there. */
@@ -185,6 +203,9 @@ final readonly class RadioPlan
             ] <=> [$a->flag('locked'), in_array($b->id, $ids, true)],
         );
         [$set, $unfit, $carriers] = [new CarrierSet(self::guards()), [], $this->carriers()];
+        foreach ($this->others as $khz) {
+            $set->add($khz);
+        }
         foreach ($links as $link) {
             $khz = $carriers[$link->id] ?? null;
             if ($khz === null) {
@@ -208,7 +229,7 @@ final readonly class RadioPlan
     {
         $carriers = $this->carriers();
         $ids = array_map(static fn (Record $l): string => $l->id, $links);
-        $stay = array_values(array_diff_key($carriers, array_flip($ids)));
+        $stay = [...array_values(array_diff_key($carriers, array_flip($ids))), ...array_values($this->others)];
         if (
             $links === []
             || Intermodulation::hits($stay, self::guards()) !== []
@@ -268,7 +289,7 @@ final readonly class RadioPlan
      */
     public function coordinated(float $seconds = self::SECONDS): array
     {
-        [$edit, $left, $stays, $free] = [[], [], [], []];
+        [$edit, $left, $stays, $free] = [[], [], array_values($this->others), []];
         foreach ($this->links as $link) {
             $set = $link->number('set_mhz');
             if ($link->flag('locked') && $set !== null) {

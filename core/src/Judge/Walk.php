@@ -6,12 +6,11 @@ namespace FineFrame\Judge;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Document\InvalidDocument;
-use FineFrame\Document\Record;
 use FineFrame\Geometry\Segment;
-use FineFrame\Geometry\Vec2;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\SoftBox;
 use FineFrame\Plan\Edit;
+use FineFrame\Plan\Leg;
 use FineFrame\Scene\Occlusion;
 use FineFrame\Staging\Body;
 
@@ -30,45 +29,25 @@ final class Walk
     /** @var list<WalkStep>|null */
     private ?array $steps = null;
 
+    public readonly Body $body;
+
     /** @param  list<LightPlacement>  $carried */
-    private function __construct(
-        private readonly Situation $situation,
-        public readonly string $id,
-        public readonly string $name,
-        public readonly Body $body,
-        public readonly Vec2 $to,
-        public readonly array $carried,
-    ) {
+    private function __construct(private readonly Situation $situation, public readonly Leg $leg, public readonly array $carried)
+    {
+        $this->body = $leg->body;
     }
 
     /** @return list<self> of those who are there to walk */
     public static function allOf(Situation $situation): array
     {
         $walks = [];
-        foreach ($situation->setup->setup->list('walks') as $row) {
-            $walk = self::of($situation, $row);
-            if ($walk !== null) {
-                $walks[] = $walk;
-            }
+        foreach (Leg::allOf($situation->setup) as $leg) {
+            $who = $leg->body->person->id;
+            $isCarried = static fn (LightPlacement $l): bool => $l->on && $l->carried && $l->subject === $who;
+            $walks[] = new self($situation, $leg, array_values(array_filter($situation->setup->setup->lights, $isCarried)));
         }
 
         return $walks;
-    }
-
-    private static function of(Situation $situation, Record $row): ?self
-    {
-        $body = $situation->setup->bodies[$row->text('person')] ?? null;
-        [$x, $y] = [$row->number('to_x_m'), $row->number('to_y_m')];
-
-        return $body === null || $x === null || $y === null
-            ? null
-            : new self($situation, $row->id, $row->text('name'), $body, new Vec2($x, $y),
-                array_values(
-                    array_filter(
-                        $situation->setup->setup->lights,
-                        static fn (LightPlacement $l): bool => $l->on && $l->carried && $l->subject === $body->person->id,
-                    ),
-                ));
     }
 
     /** @return list<WalkStep>|null from where they stand to where they go; null where they cannot go there */
@@ -87,11 +66,6 @@ final class Walk
         }
 
         return $this->steps === [] ? null : $this->steps;
-    }
-
-    public function lengthM(): float
-    {
-        return $this->body->person->place->distanceTo($this->to);
     }
 
     /** The stops between the brightest and the darkest step on the face. */
@@ -113,7 +87,7 @@ final class Walk
     private function at(float $share): WalkStep
     {
         $setup = $this->situation->setup;
-        $by = $this->to->minus($this->body->person->place)->times($share);
+        $by = $this->leg->at($share)->minus($this->body->person->place);
         $who = $this->body->person->id;
         $values = ["subjects/$who" => $this->body->person->place->plus($by)];
         foreach ($this->carried as $lamp) {
@@ -132,7 +106,7 @@ final class Walk
             }
         }
         // Where they stand is judged as it is drawn.
-        $there = $share === 0.0 ? $this->situation : $this->situation->after(new Edit($edits));
+        $there = $by->length() < 1e-9 ? $this->situation : $this->situation->after(new Edit($edits));
         $face = $there->face($who);
         $camera = array_values(
             array_filter($there->setup->cameras, static fn (Camera $c): bool => $there->setup->bodyFor($c)?->person->id === $who),

@@ -10,6 +10,7 @@ use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Scout\PlaceLists;
+use FineFrame\Space\Curtain;
 use FineFrame\Space\Room;
 use FineFrame\Space\Rooms;
 use FineFrame\Sun\Site;
@@ -56,6 +57,73 @@ final readonly class Location implements Part
             Record::read($node->object('facts'), PlaceLists::facts(), isOne: true),
             $lists,
             ['scouted' => $scouted->rest()] + $node->rest(),
+        );
+    }
+
+    /**
+     * Curtains drawn for a setup; for all of them where none is there yet.
+     *
+     * @param  array<string, Curtain>  $curtains  by opening
+     */
+    public function drawing(?Setup $setup, array $curtains): Edit
+    {
+        if ($setup === null || $setup->isBare()) {
+            $pointer = fn (string $opening): string => "/locations/$this->id/space/openings/$opening/curtain";
+            $pointers = array_map($pointer, array_keys($curtains));
+
+            return new Edit(array_combine($pointers, array_map(static fn (Curtain $c): string => $c->value, array_values($curtains))));
+        }
+        $others = array_filter(SetupList::Curtains->rows($setup), static fn (Record $r): bool => ! isset($curtains[$r->text('opening')]));
+        $rows = Parts::written($others);
+        foreach ($curtains as $opening => $curtain) {
+            $rows[] = ['id' => FreeId::of('drawn', array_column($rows, 'id')), 'opening' => $opening, 'curtain' => $curtain->value];
+        }
+
+        return new Edit(["/setups/$setup->id/curtains" => $rows]);
+    }
+
+    /**
+     * A list of the place anew: what a setup does about a lamp that is gone goes with it.
+     *
+     * @param  list<array<array-key, mixed>>  $rows
+     */
+    public function listing(ShootPlan $plan, string $list, array $rows): Edit
+    {
+        $values = ["/locations/$this->id/scouted/$list" => $rows];
+        foreach ($list === 'colour' ? $plan->setups : [] as $setup) {
+            foreach ($setup->location === $this->id ? SetupList::House->rows($setup) : [] as $row) {
+                if (! in_array($row->text('lamp'), array_column($rows, 'id'), true)) {
+                    $values["/setups/$setup->id/house/$row->id"] = null;
+                }
+            }
+        }
+
+        return new Edit($values);
+    }
+
+    /** As a setup has it: its curtains drawn, its lamps burning or not. */
+    public function as(Setup $setup): self
+    {
+        $curtains = $plans = [];
+        foreach (SetupList::Curtains->rows($setup) as $row) {
+            $curtains[$row->text('opening')] = Curtain::from($row->text('curtain'));
+        }
+        foreach (SetupList::House->rows($setup) as $row) {
+            $plans[$row->text('lamp')] = $row->text('plan');
+        }
+        if ($curtains === [] && $plans === []) {
+            return $this;
+        }
+        $lamps = array_map(static fn (Record $r): Record => $r->with('plan', $plans[$r->id] ?? $r->text('plan')), $this->list('colour'));
+
+        return new self(
+            $this->id,
+            $this->name,
+            $this->space->curtained($curtains),
+            $this->site,
+            $this->facts,
+            ['colour' => $lamps] + $this->lists,
+            $this->extra,
         );
     }
 

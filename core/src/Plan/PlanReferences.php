@@ -33,6 +33,8 @@ final class PlanReferences
         'voice' => 'a person of this setup',
         'camera' => 'a camera of this setup',
         'on' => 'a person, a thing or a wall of this setup',
+        'opening' => 'a door or window of this place',
+        'lamp' => 'a lamp of this place',
     ];
 
     private function __construct(private readonly ShootPlan $plan, private readonly Node $root)
@@ -147,8 +149,8 @@ final class PlanReferences
             $this->once("$at/$list->value", $list->of($setup));
             foreach ($list->rows($setup) as $i => $row) {
                 foreach ($list->refers() as $column => $lists) {
-                    $among = array_column(array_merge(...array_map(static fn (SetupList $l): array => $l->of($setup), $lists)), null, 'id');
-                    $among += $list === SetupList::Colours ? array_column($room->walls, null, 'id') : [];
+                    $named = array_map(static fn (SetupList $l): array => $l->of($setup), $lists);
+                    $among = array_column(array_merge($list->ofPlace($location), ...$named), null, 'id');
                     $this->known("$at/$list->value/$i/$column", $row->text($column) ?: null, $among, self::ANY[$column]);
                 }
                 foreach ($models as $column => [$among, $what]) {

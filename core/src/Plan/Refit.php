@@ -102,11 +102,13 @@ final readonly class Refit
                 $values["{$at}height_m"] = round($ceiling - self::UNDER_CEILING_M, 3);
             }
         }
-        // The colour of a wall that is gone goes with it.
-        $shown = array_column([...$setup->people, ...$setup->furniture, ...$room->walls], 'id');
-        foreach (SetupList::Colours->rows($setup) as $sample) {
-            if (! in_array($sample->text('on'), ['', ...$shown], true)) {
-                $values["/setups/$setup->id/colours/$sample->id"] = null;
+        // What names something of the place that is gone goes with it.
+        $there = array_column([...$setup->people, ...$setup->furniture, ...$room->walls, ...$room->openings], 'id');
+        foreach ([[SetupList::Colours, 'on'], [SetupList::Curtains, 'opening']] as [$list, $column]) {
+            foreach ($list->rows($setup) as $row) {
+                if (! in_array($row->text($column), ['', ...$there], true)) {
+                    $values["/setups/$setup->id/$list->value/$row->id"] = null;
+                }
             }
         }
 

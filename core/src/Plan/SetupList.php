@@ -34,6 +34,8 @@ enum SetupList: string
     case Views = 'views';
     case Progress = 'progress';
     case Treatments = 'treatments';
+    case Curtains = 'curtains';
+    case House = 'house';
 
     /** @return list<self> whose entries are things on the floor or in the air: no two share an id, and a table of the floor shows them */
     public static function placed(): array
@@ -125,6 +127,19 @@ enum SetupList: string
             self::Tracks => ['voice' => [self::People]],
             self::Views, self::Progress => ['camera' => [self::Cameras]],
             self::Colours => ['on' => [self::People, self::Furniture]],
+            self::Curtains => ['opening' => []],
+            self::House => ['lamp' => []],
+            default => [],
+        };
+    }
+
+    /** @return list<object{id: string}> what of the place its rows may name as well */
+    public function ofPlace(Location $location): array
+    {
+        return match ($this) {
+            self::Colours => $location->rooms->walls,
+            self::Curtains => $location->rooms->openings,
+            self::House => $location->list('colour'),
             default => [],
         };
     }
@@ -132,7 +147,7 @@ enum SetupList: string
     /** Whether a row means nothing without what it names, and goes with it; else it stays and names nobody. */
     public function goesAlong(): bool
     {
-        return in_array($this, [self::Walks, self::Views, self::Progress, self::Colours], true);
+        return in_array($this, [self::Walks, self::Views, self::Progress, self::Colours, self::Curtains, self::House], true);
     }
 
     /** @return array<string, string> models of the kit that a thing takes, by the field that names each */

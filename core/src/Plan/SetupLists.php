@@ -7,7 +7,9 @@ namespace FineFrame\Plan;
 use FineFrame\Camera\ShotSize;
 use FineFrame\Document\Column;
 use FineFrame\Measure\Unit;
+use FineFrame\Scout\PlaceLists;
 use FineFrame\Sound\BoomPlacement;
+use FineFrame\Space\Curtain;
 
 /** What a setup lists besides what stands on its floor, and the columns of each list. */
 final class SetupLists
@@ -53,7 +55,11 @@ final class SetupLists
                 'person' => Column::text(64),
                 'to_x_m' => Column::metres(-200, 200),
                 'to_y_m' => Column::metres(-200, 200),
+                'at_s' => Column::number(0, 36_000, Unit::Second),
             ],
+            // How the place is in this setup, where it is otherwise than it was found.
+            'curtains' => ['opening' => Column::text(64), 'curtain' => Column::cases(Curtain::class)],
+            'house' => ['lamp' => Column::text(64), 'plan' => PlaceLists::lampPlan()],
             'treatments' => [
                 'name' => Column::text(80),
                 'material' => Column::text(64),

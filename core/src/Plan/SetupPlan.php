@@ -10,6 +10,7 @@ use FineFrame\Camera\Lens;
 use FineFrame\Camera\Move;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Light\LightPlacement;
+use FineFrame\Space\Curtain;
 use FineFrame\Space\Rooms;
 use FineFrame\Staging\Body;
 use FineFrame\Staging\Person;
@@ -26,9 +27,13 @@ final readonly class SetupPlan
 
     public Rooms $room;
 
+    /** The place as it is in this setup. */
+    public Location $place;
+
     public function __construct(public ShootPlan $plan, public Setup $setup, public Location $location)
     {
-        $this->room = $location->rooms;
+        $this->place = $location->as($setup);
+        $this->room = $this->place->rooms;
         $bodies = $cameras = [];
         foreach ($setup->people as $person) {
             $bodies[$person->id] = Body::looking($person, $this->placeOf($person->looksAt), $this->room->standingAt($person->place));
@@ -47,6 +52,12 @@ final readonly class SetupPlan
     public function after(Edit $edit): self
     {
         return $edit->applyTo($this->plan)->again($this);
+    }
+
+    /** @param  array<string, Curtain>  $curtains  by opening, drawn in this setup */
+    public function drawing(array $curtains): Edit
+    {
+        return $this->location->drawing($this->setup, $curtains);
     }
 
     /** Whether people talk here; else they perform. */

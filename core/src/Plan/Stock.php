@@ -6,6 +6,7 @@ namespace FineFrame\Plan;
 
 use FineFrame\Document\Column;
 use FineFrame\Document\Node;
+use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
 
 /** What there is of the kit’s models: our own, hired, borrowed, and until when. Of what nobody has counted nothing is said. */
@@ -35,6 +36,21 @@ final readonly class Stock
             'until' => Column::date(),
             'from' => Column::text(80),
         ];
+    }
+
+    /**
+     * A list of the kit anew: what was counted of a model that is gone goes with it.
+     *
+     * @param  list<array<array-key, mixed>>  $models
+     */
+    public static function kit(ShootPlan $plan, string $list, array $models): Edit
+    {
+        $left = array_filter(array_column($models, 'id'), is_string(...));
+        $gone = array_diff(array_keys($plan->kit->models()[$list] ?? []), $left);
+        $isLeft = static fn (Record $r): bool => ! in_array($r->text('model'), $gone, true);
+        $left = Parts::written(array_filter($plan->kit->stock->rows, $isLeft));
+
+        return new Edit(["/kit/$list" => $models] + (count($left) < count($plan->kit->stock->rows) ? ['/kit/stock' => $left] : []));
     }
 
     public function isOwn(string $model): bool

@@ -22,6 +22,12 @@ final class PlaceLists
         'phone, charged', 'colour palette of the piece',
     ];
 
+    /** What is done about a lamp of the place. */
+    public static function lampPlan(): Column
+    {
+        return Column::choice('undecided', 'switch off', 'gel', 'swap the globe', 'keep as it is');
+    }
+
     /** @return array<string, array<string, Column>> */
     public static function all(): array
     {
@@ -41,7 +47,7 @@ final class PlaceLists
                 'name' => Column::text(),
                 'kelvin' => Column::number(1000, 25_000, Unit::Kelvin),
                 'duv' => Column::number(-0.05, 0.05, Unit::Duv),
-                'plan' => Column::choice('undecided', 'switch off', 'gel', 'swap the globe', 'keep as it is'),
+                'plan' => self::lampPlan(),
                 'who' => Column::text(80),
             ] + $spot + $taken,
             'noise' => [

@@ -62,6 +62,14 @@ final readonly class JoinedRoom implements Part
         };
     }
 
+    /** @param  array<string, Curtain>  $curtains  by opening */
+    public function curtained(array $curtains): self
+    {
+        $space = $this->space->curtained($curtains);
+
+        return new self($this->id, $this->name, $this->through, $this->wall, $this->offsetM, $space, $this->extra);
+    }
+
     public function write(): array
     {
         return [

@@ -55,6 +55,26 @@ final readonly class Opening implements Part
         return $opening;
     }
 
+    public function with(Curtain $curtain): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->wall,
+            $this->offsetM,
+            $this->widthM,
+            $this->sillM,
+            $this->headM,
+            $this->wayOut,
+            $this->swing,
+            $this->revealM,
+            $this->glazing,
+            $curtain,
+            $this->extra,
+        );
+    }
+
     public function write(): array
     {
         return [

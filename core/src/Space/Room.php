@@ -139,6 +139,32 @@ final readonly class Room implements Part
         return null;
     }
 
+    /**
+     * The same with other curtains before its openings, and before those of rooms behind it.
+     *
+     * @param  array<string, Curtain>  $curtains  by opening
+     */
+    public function curtained(array $curtains): self
+    {
+        return new self(
+            $this->heightM,
+            $this->northRad,
+            $this->book,
+            array_map(static fn (Opening $o): Opening => isset($curtains[$o->id]) ? $o->with($curtains[$o->id]) : $o, $this->openings),
+            $this->built,
+            $this->outlets,
+            $this->ceiling,
+            $this->surfaces,
+            $this->walls,
+            $this->faces,
+            $this->floor,
+            $this->survey,
+            $this->underlay,
+            array_map(static fn (JoinedRoom $r): JoinedRoom => $r->curtained($curtains), $this->joined),
+            $this->extra,
+        );
+    }
+
     /** The same elsewhere: what was taped stays as it was written. */
     public function moved(Motion $by): self
     {

@@ -71,6 +71,11 @@ $stage = ['/locations/room/space/built' => [
     ],
 ]];
 
+$walk = static fn (Plans $plan, float $x, float $y, array $more = []): Plans => $plan->row(
+    'walks',
+    $more + ['id' => 'w', 'name' => 'walk', 'person' => 'ann', 'to_x_m' => $x, 'to_y_m' => $y],
+);
+
 return [
     'camera-is-manual' => [
         ['by hand', $talk, 'holds holds a'],
@@ -581,5 +586,28 @@ return [
             $talk->with(['progress' => [$part('p', 'medium close-up'), $part('q', 'medium', ['depth' => 4])]]), 'watch loosens q',
         ],
         ['nothing planned', $talk, ''],
+    ],
+    // A's 50 mm sees 48 cm across for each metre: at 2.8 m the frame is 1.34 m wide.
+    'walk-stays-in-frame' => [
+        ['nobody walks', $talk, ''],
+        ['a little to the side', $walk($talk, 4.3, 4.4), 'holds holds a+ann+w'],
+        ['out of the frame', $walk($talk, 5.4, 4.4), 'breaks leaves a+ann+w', [], 'zoom 25 mm'],
+        ['out of the frame, with somebody to turn it', $walk($talk->with(['cameras/a/operator' => 'Cy']), 5.4, 4.4), 'holds holds a+ann+w'],
+        ['toward the lens, wide open', $walk($talk, 4, 3.2), 'breaks soft a+ann+w', ['nearest' => 1.52]],
+        ['toward the lens, and somebody pulls', $walk($talk->with(['cameras/a/operator' => 'Cy']), 4, 3.2), 'holds holds a+ann+w'],
+        [
+            'so fast that nobody can pull',
+            $walk($talk->with(['cameras/a/operator' => 'Cy']), 4, 3.2, ['at_s' => 1]),
+            'watch pull a+ann+w',
+        ],
+        [
+            'slowly',
+            $walk($talk->with(['cameras/a/operator' => 'Cy']), 4, 3.2, ['at_s' => 30]),
+            'holds holds a+ann+w',
+        ],
+        ['nearer than the lens focuses', $walk($talk, 4, 1.9), 'breaks near a+ann+w', ['focuses' => 0.38]],
+        ['a second leg, from where the first ends', $walk($talk, 4.3, 4.4)->row('walks', ['id' => 'v', 'person' => 'ann', 'to_x_m' => 5.4, 'to_y_m' => 4.4]),
+            'breaks leaves a+ann+v'],
+        ['whoever asks walks', $walk($talk, 5.5, 1.2, ['person' => 'bo']), ''],
     ],
 ];

@@ -73,6 +73,16 @@ $feed = static fn (array $more = []): Plans => $taped()
     ]);
 $close = ['microphones/boom/x_m' => 4.03, 'microphones/boom/y_m' => 4.2, 'microphones/boom/height_m' => 1.1];
 
+// Ours from ten to twelve; another crew, with X on 500.1 MHz, from an hour on.
+$crews = static fn (array $ours, string $from): Plans => $links($ours)->with([
+    '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-05']],
+    'from' => '10:00',
+    'to' => '12:00',
+])->second('other', ['links' => [['name' => 'X'] + $link('x', 500.1)], 'from' => $from, 'to' => '14:00']);
+
+$goes = static fn (float $x, float $y): array => ['id' => 'w', 'name' => 'walk', 'person' => 'ann', 'to_x_m' => $x, 'to_y_m' => $y];
+$hung = $bare->boom('boom', 4, 4.0, 1.9);
+
 return [
     'asker-stays-off-the-track' => [
         ['far behind the microphone', $boomAt(4.0, 4.1, 1.5), 'holds holds boom+bo'],
@@ -291,6 +301,10 @@ return [
                 ->with(['/locations/room/scouted/occupied' => [['id' => 'tv', 'name' => 'tv', 'from_mhz' => 498, 'to_mhz' => 506]]]),
             'holds holds links',
         ],
+        ['another crew on the same carrier', $crews($link('x', 500.1), '11:00'), 'breaks near x', ['by' => 'X in Other'], 'set-links'],
+        ['another crew beside it', $crews($link('x', 500.2), '11:00'), 'breaks near x', ['by' => 'X in Other'], 'set-links'],
+        ['another crew well apart', $crews($link('x', 501.0), '11:00'), 'holds holds links', ['count' => '1']],
+        ['another crew afterwards', $crews($link('x', 500.1), '12:00'), 'holds holds links', ['count' => '1']],
         ['not set yet', $links($link('x', null)), 'watch open links', ['count' => '1']],
         ['none', $bare, ''],
     ],
@@ -559,5 +573,16 @@ return [
         ['without', $worn($bare, []), 'holds route body'],
         ['under a scarf', $worn($bare, ['caution' => 'a scarf or stiff cloth']), 'watch rubs body', ['what' => 'a scarf or stiff cloth']],
         ['on a stand', $worn($bare, ['worn' => 'on a stand', 'x_m' => 4, 'y_m' => 3]), ''],
+    ],
+    'walk-keeps-its-voice' => [
+        ['nobody walks', $hung, ''],
+        ['nobody hears', $bare->row('walks', $goes(6, 4.4)), ''],
+        ['a step from the boom', $hung->row('walks', $goes(4.3, 4.4)), 'holds holds ann+w+boom'],
+        ['away from the boom', $hung->row('walks', $goes(6, 4.4)), 'watch fails ann+w+boom'],
+        ['away from the boom that somebody holds', $hung->row('walks', $goes(6, 4.4))->with(['/brief/facts' => ['boom_hand' => true]]),
+            'holds holds ann+w+boom', ['falls' => 0]],
+        ['with one that is worn', $hung->row('walks', $goes(6, 4.4))
+            ->row('mics', ['id' => 'lav', 'name' => 'lav', 'model' => 'body-omni', 'person' => 'ann', 'worn' => 'on the chest']),
+            'holds holds ann+w+lav', ['falls' => 0]],
     ],
 ];

@@ -78,6 +78,9 @@ $post = static fn (float $off): Plans => $walls([6, 6, 6, 6], [90, 90, 90, 90], 
         ],
     ]);
 
+$to = static fn (float $x, float $y): array => ['id' => 'w', 'name' => 'walk', 'person' => 'ann', 'to_x_m' => $x, 'to_y_m' => $y];
+$walks = static fn (float $x, float $y): Plans => Plans::room(8, 7)->stander('ann', 4, 4)->row('walks', $to($x, $y));
+
 return [
     'clothes-part-from-the-background' => [
         ['dark before light', $colours($talk, '#303840', '#d0d4c8'), 'holds holds a+ann+far'],
@@ -189,5 +192,17 @@ return [
         ['one that is off by no slip', $five(4.37), 'breaks contradicted room', [], 'leave-out'],
         ['a corner that hangs on two readings', $hung, 'holds partly room'],
         ['two suspects, and a reading that tells', $post(0.4), 'breaks torn room'],
+    ],
+    'walk-is-free' => [
+        ['nobody walks', Plans::room(8, 7)->stander('ann', 4, 4), ''],
+        ['across an empty floor', $walks(2, 4), 'holds holds ann+w', ['after' => 2]],
+        ['into a table', $walks(2, 4)->thing('table', 2.6, 4, 0.8, 0.8, 0.75), 'breaks fails ann+w+table', ['after' => [0.75, 0.03]], 'stop-short 66 cm'],
+        ['past a table', $walks(2, 4)->thing('table', 2.6, 4.7, 0.8, 0.8, 0.75), 'holds holds ann+w'],
+        ['under what hangs high', $walks(2, 4)->thing('sign', 2.6, 4, 0.8, 0.8, 0.3, ['base_m' => 2.0]), 'holds holds ann+w'],
+        ['into a tripod', $walks(2, 4)->camera('a', 2.6, 4.1), 'breaks fails ann+w+a', ['after' => [0.94, 0.03]]],
+        ['out of the seat', Plans::room(8, 7)->sitter('ann', 4, 4)->row('walks', $to(2, 4)), 'holds holds ann+w'],
+        ['into the wall', $walks(0.05, 4), 'breaks fails ann+w'],
+        ['on from where the first leg ends', $walks(2, 4)->row('walks', ['id' => 'v'] + $to(2, 2))->thing('table', 2, 3, 0.4, 0.4, 0.75),
+            'breaks fails ann+v+table', ['after' => [0.55, 0.03]]],
     ],
 ];

@@ -127,4 +127,11 @@ return [
         'no-break' => ['“:part” wants other glass on :camera, and there is no break before it.', 'A change under the speaker’s eyes breaks the talk. Plan a break, or a zoom.'],
         'loosens' => ['“:part” goes deeper, and :camera gets wider.', 'It can be meant. Usually a frame tightens as the talk deepens.'],
     ],
+    'walk-stays-in-frame' => [
+        'holds' => [':subject stays in :camera’s frame on the walk.', 'From :nearest to :farthest before the lens.'],
+        'leaves' => [':subject leaves :camera’s frame after :out of the walk.', 'Nobody turns this camera: a wider frame, an operator, or a shorter way.'],
+        'soft' => [':subject walks out of what :camera holds sharp.', 'From :nearest to :farthest, sharp from :front to :back: nobody pulls its focus.'],
+        'near' => [':subject comes to :nearest from :camera; its lens focuses from :focuses.', 'Let the way end sooner, or take another lens.'],
+        'pull' => [':camera’s focus has to follow :subject by :pull depths of field a second.', 'More than a puller keeps up with: slower, or stopped down.'],
+    ],
 ];

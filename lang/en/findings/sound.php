@@ -168,4 +168,8 @@ return [
         'no-camera' => ['You record into the camera, and :subject is on none.', 'A track to a camera.'],
         'not-on-them' => ['You record on the speaker, and :subject carries nothing.', 'A recorder on them, and a clap.'],
     ],
+    'walk-keeps-its-voice' => [
+        'holds' => [':subject stays near :microphone on the walk.', 'It loses :falls at the most.'],
+        'fails' => [':subject walks away from :microphone: :falls less at the end.', 'Twice as far is 6 dB, and sounds like another place: one that is worn, somebody to hold the boom, or its tip over the way.'],
+    ],
 ];

@@ -31,4 +31,5 @@
             @endforelse
         </section>
     @endif
+    @include('plan.sheet', ['name' => 'curtains'])
 </div>

@@ -77,7 +77,7 @@
             @include('plan.lighting-list')
             @break
         @case('lamps')
-            <div class="board-text">@foreach (\App\Plans\Sheets\Sheets::LAMPS as $name)@include('plan.sheet', ['name' => $name])@endforeach</div>
+            <div class="board-text">@foreach (['house', ...\App\Plans\Sheets\Sheets::LAMPS] as $name)@include('plan.sheet', ['name' => $name])@endforeach</div>
             @break
         @case('kit')
             @include('plan.kit')

@@ -33,7 +33,7 @@ final class LampsDoNotFlicker extends Rule
     {
         $lamps = array_values(
             array_filter(
-                $situation->setup->location->list('colour'),
+                $situation->setup->place->list('colour'),
                 static fn (Record $r): bool => $r->text('plan') !== 'switch off' && ! str_contains(
                     mb_strtolower($r->text('name')),
                     'daylight',

@@ -11,8 +11,8 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
-use FineFrame\Plan\Edit;
 use FineFrame\Scene\Reflection;
+use FineFrame\Space\Curtain;
 use FineFrame\Staging\Finish;
 
 /** Windows, framed glass, mirrors and screens in a frame show what stands before them: no lamp, camera or crew should. */
@@ -69,7 +69,7 @@ final class ReflectionsAreClear extends Rule
                 new Mend(
                     'draw-curtain',
                     ['window' => $reflection->pane->name],
-                    new Edit(["/locations/{$situation->setup->location->id}/space/openings/{$reflection->pane->owner}/curtain" => 'lined']),
+                    $situation->setup->drawing([$reflection->pane->owner => Curtain::Lined]),
                 ),
             ];
         }

@@ -28,8 +28,6 @@ final class SubjectStaysInFocus extends Rule
         return Stage::Cameras;
     }
 
-    private const STOPS = [1.4, 1.6, 1.8, 2.0, 2.2, 2.5, 2.8, 3.2, 3.5, 4.0, 4.5, 5.0, 5.6, 6.3, 7.1, 8.0, 9.0, 10.0, 11.0];
-
     /** Up to where noise is a matter of taste. */
     private const MOST_ISO = 12_800.0;
 
@@ -70,29 +68,12 @@ final class SubjectStaysInFocus extends Rule
                     'far' => Quantity::metres($far),
                 ], 'exact thin lens; c = used diagonal / 1500'),
                 fn (): array => [
-                    ...$this->stoppedDown($situation, $id, $camera),
+                    ...Moves::stoppedDown($situation, $camera),
                     ...$this->andBrighter($situation, $id, $camera),
                     ...Moves::wider($situation, $camera),
                 ],
             );
         }
-    }
-
-    /** @return list<Mend> */
-    private function stoppedDown(Situation $situation, string $id, Camera $camera): array
-    {
-        $ideas = [];
-        foreach (self::STOPS as $stop) {
-            if ($stop > $camera->placement->tStop && count($ideas) < 6) {
-                $ideas[] = new Mend(
-                    'stop-down',
-                    ['thing' => $camera->placement->label, 'stop' => Quantity::of($stop, Unit::TStop)],
-                    $situation->edit("cameras/$id", ['t_stop' => $stop]),
-                );
-            }
-        }
-
-        return $ideas;
     }
 
     /**
@@ -104,7 +85,7 @@ final class SubjectStaysInFocus extends Rule
     {
         $set = $situation->settings()[$id];
         $ideas = [];
-        foreach (self::STOPS as $stop) {
+        foreach (Moves::STOPS as $stop) {
             $iso = round($set->iso * ($stop / $camera->placement->tStop) ** 2, -1);
             if ($stop > $camera->placement->tStop && $iso <= self::MOST_ISO) {
                 $ideas[] = new Mend(

@@ -14,7 +14,7 @@ use FineFrame\Judge\Working;
 use FineFrame\Light\Weather;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
-use FineFrame\Plan\Edit;
+use FineFrame\Space\Curtain;
 use FineFrame\Sun\Site;
 
 /** The first minute and the last are cut beside each other: light on a face that drifts by more than half a stop shows. */
@@ -59,7 +59,7 @@ final class LightIsSteady extends Rule
             $drift = max($levels) - min($levels);
             $curtains = [];
             foreach ($drift > $limit ? $situation->scene->windows()?->outlines() ?? [] : [] as $opening => $corners) {
-                $curtains["/locations/{$situation->setup->location->id}/space/openings/$opening/curtain"] = 'lined';
+                $curtains[$opening] = Curtain::Lined;
             }
             yield $this->finding(
                 $drift > $limit ? Severity::Watch : Severity::Holds,
@@ -78,7 +78,14 @@ final class LightIsSteady extends Rule
                 $drift > $limit
                     ? [
                         ...$this->noon($situation, $site, $window),
-                        ...($curtains === [] ? [] : [new Mend('draw-curtains', ['windows' => 'windows'], new Edit($curtains))]),
+                        ...array_map(
+                            static fn (array $all): Mend => new Mend(
+                                'draw-curtains',
+                                ['windows' => 'windows'],
+                                $situation->setup->drawing($all),
+                            ),
+                            array_filter([$curtains]),
+                        ),
                     ]
                     : [],
                 $isBroken && $drift > $limit ? 'clouds' : null,

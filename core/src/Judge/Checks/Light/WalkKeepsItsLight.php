@@ -66,7 +66,7 @@ final class WalkKeepsItsLight extends Rule
                 new Working(
                     'the face and what is behind it at five places of the way; carried lamps and the boom go along',
                     [
-                        'way' => Quantity::metres($walk->lengthM()),
+                        'way' => Quantity::metres($walk->leg->lengthM()),
                         'face comes and goes by' => Quantity::of($walk->drift(), Unit::Stop),
                         'background against it' => Quantity::of($walk->change(), Unit::Stop),
                     ],

@@ -13,10 +13,10 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
-use FineFrame\Plan\Edit;
 use FineFrame\Scene\Material;
 use FineFrame\Scene\Solid;
 use FineFrame\Scene\ThingKind;
+use FineFrame\Space\Curtain;
 
 /**
  * A window in frame that is far over the exposure is a white hole: a sheer, a density on the pane, or another hour keeps what is outside.
@@ -79,12 +79,12 @@ final class WindowKeepsItsDetail extends Rule
                         'a mean sky; meter the pane on the day',
                     ),
                     array_map(
-                        static fn (string $cloth): Mend => new Mend(
-                            $cloth === 'sheer' ? 'hang-sheer' : 'draw-curtain',
+                        static fn (Curtain $cloth): Mend => new Mend(
+                            $cloth === Curtain::Sheer ? 'hang-sheer' : 'draw-curtain',
                             ['window' => $situation->name($opening)],
-                            new Edit(["/locations/{$situation->setup->location->id}/space/openings/$opening/curtain" => $cloth]),
+                            $situation->setup->drawing([$opening => $cloth]),
                         ),
-                        ['sheer', 'lined'],
+                        [Curtain::Sheer, Curtain::Lined],
                     ),
                 );
             }

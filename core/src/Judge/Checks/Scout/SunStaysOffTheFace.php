@@ -10,7 +10,6 @@ use FineFrame\Judge\PlaceView;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
-use FineFrame\Plan\Edit;
 use FineFrame\Space\Curtain;
 use FineFrame\Sun\Site;
 use FineFrame\Sun\SunStudy;
@@ -95,16 +94,16 @@ final class SunStaysOffTheFace extends PlaceRule
             if ($on !== []) {
                 $opening = array_values(array_filter($view->place->rooms->openings, static fn ($o): bool => $o->id === $id))[0] ?? null;
                 $names[] = $opening->name ?? $id;
-                $all["/locations/{$view->place->id}/space/openings/$id/curtain"] = Curtain::Lined->value;
+                $all[$id] = Curtain::Lined;
                 $ideas[] = new Mend(
                     'draw-curtain',
                     ['window' => $opening->name ?? $id],
-                    new Edit(["/locations/{$view->place->id}/space/openings/$id/curtain" => Curtain::Lined->value]),
+                    $view->place->drawing($view->setup(), [$id => Curtain::Lined]),
                 );
             }
         }
         if (count($all) >= 2) {
-            $ideas[] = new Mend('draw-curtains', ['windows' => implode(' and ', $names)], new Edit($all));
+            $ideas[] = new Mend('draw-curtains', ['windows' => implode(' and ', $names)], $view->place->drawing($view->setup(), $all));
         }
 
         return $ideas;

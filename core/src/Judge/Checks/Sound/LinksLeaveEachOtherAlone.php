@@ -49,7 +49,7 @@ final class LinksLeaveEachOtherAlone extends Rule
                 Severity::Breaks,
                 [
                     'link' => $plan->name($victim),
-                    'by' => implode(' and ', array_map($plan->name(...), $conflict['generators'])),
+                    'by' => implode(' and ', array_map(static fn (int $khz): string => $plan->name($khz, $victim), $conflict['generators'])),
                     'apart' => Quantity::of((float) $conflict['distance'], Unit::Count),
                 ],
                 [(string) array_search($victim, $carriers, true)],
