@@ -12,6 +12,8 @@ use FineFrame\Document\Entries;
 use FineFrame\Document\Fields;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\PlanSchema;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 
 /** What docs say of the plan file, from what its readers ask: the schema, and FORMAT’s table of keys with its words in lang/en/keys. */
 final class PlanFileDocs
@@ -20,7 +22,9 @@ final class PlanFileDocs
 
     public const FORMAT = 'docs/FORMAT.md';
 
-    private const BEGINS = "| Where | Keys; bold ones are needed |\n| --- | --- |\n";
+    private const SCHOOLS = "| `schools` key | Schools, the first where nothing is said |\n| --- | --- |\n";
+
+    private const KEYS = "| Where | Keys; bold ones are needed |\n| --- | --- |\n";
 
     /** Objects and lists of a schema that fit on a line stand on one. */
     private const LINE = 140;
@@ -49,13 +53,34 @@ final class PlanFileDocs
         return self::json(PlanSchema::document(), 0)."\n";
     }
 
-    /** FORMAT with its table of keys as they are. */
+    /** FORMAT with its tables of keys and of schools as they are. */
     public function format(string $before): string
     {
-        [$head, $table] = explode(self::BEGINS, $before, 2) + [1 => ''];
-        $tail = strstr($table, "\n\n") ?: '';
+        $text = self::table($before, self::KEYS, implode("\n", $this->rows('', PlanReader::fields())));
 
-        return $head.self::BEGINS.implode("\n", $this->rows('', PlanReader::fields())).$tail;
+        return self::table($text, self::SCHOOLS, self::schools());
+    }
+
+    /** @param  non-empty-string  $head */
+    private static function table(string $text, string $head, string $rows): string
+    {
+        [$before, $after] = explode($head, $text, 2) + [1 => ''];
+
+        return $before.$head.$rows.(strstr($after, "\n\n") ?: '');
+    }
+
+    private static function schools(): string
+    {
+        $limits = static fn (School $s): string => implode(
+            ', ',
+            array_map(static fn (string $name, float $l): string => "`$name` $l", array_keys($s->limits()), $s->limits()),
+        );
+        $school = static fn (School $s): string => "`{$s->word()}`".($s->limits() === [] ? '' : " ({$limits($s)})");
+
+        return implode("\n", array_map(
+            static fn (Question $q): string => "| `$q->value` | ".implode(', ', array_map($school, $q->schools())).' |',
+            Question::cases(),
+        ));
     }
 
     /** @return list<string> paths that have words and are no keys, once the table is written */

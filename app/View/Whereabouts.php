@@ -74,7 +74,7 @@ final readonly class Whereabouts
         }
         foreach (SetupList::placed() as $list) {
             foreach ($list->rows($s) as $row) {
-                [$place, $height] = [SetupList::place($row), $row->number('height_m')];
+                [$place, $height] = [SetupList::place($row), $row->has('height_m') ? $row->number('height_m') : null];
                 if ($place !== null) {
                     $rows[] = [
                         $row->text('name'),

@@ -7,7 +7,7 @@ namespace App\Plans\Cards;
 use App\Plans\Cards\FieldKind as Kind;
 use FineFrame\Plan\BriefLists;
 use FineFrame\Plan\Limits;
-use FineFrame\Plan\Schools;
+use FineFrame\Plan\Question;
 use FineFrame\Plan\ShootKind;
 use FineFrame\Plan\ShootPlan;
 
@@ -66,16 +66,16 @@ final readonly class BriefCards
     public function schools(): Card
     {
         $fields = [];
-        foreach (Schools::all() as $question => $schools) {
+        foreach (Question::cases() as $question) {
             $reasons = [];
-            foreach (array_keys($schools) as $school) {
-                $reasons[$school] = self::word("schools.$question.schools.$school", (string) $school);
+            foreach ($question->schools() as $school) {
+                $reasons[$school->word()] = self::word("schools.$question->value.schools.{$school->word()}", $school->word());
             }
             $fields[] = new Field(
-                "/brief/schools/$question",
-                self::word("schools.$question.question", $question),
+                "/brief/schools/$question->value",
+                self::word("schools.$question->value.question", $question->value),
                 Kind::Choice,
-                $this->plan->brief->schools->of($question),
+                $this->plan->brief->schools->of($question)->word(),
                 $reasons,
             );
         }

@@ -33,7 +33,7 @@ final readonly class Record implements Part
 
     public function text(string $column): string
     {
-        $value = $this->values[$column] ?? '';
+        $value = $this->value($column);
 
         return is_string($value) ? $value : '';
     }
@@ -41,19 +41,28 @@ final readonly class Record implements Part
     /** @return float|null null when nobody has measured it */
     public function number(string $column): ?float
     {
-        $value = $this->values[$column] ?? null;
+        $value = $this->value($column);
 
         return is_float($value) ? $value : null;
     }
 
     public function flag(string $column): bool
     {
-        return ($this->values[$column] ?? false) === true;
+        return $this->value($column) === true;
     }
 
+    /** @throws \LogicException if its list has no such column: a misspelt one is no empty one */
     public function value(string $column): string|float|bool|null
     {
-        return $this->values[$column] ?? null;
+        return $this->has($column)
+            ? $this->values[$column]
+            : throw new \LogicException("No column is called $column among ".implode(', ', array_keys($this->columns)).'.');
+    }
+
+    /** Whether its list has such a column, filled in or not. */
+    public function has(string $column): bool
+    {
+        return isset($this->columns[$column]);
     }
 
     /** @return int how many of its columns hold something that was said */

@@ -6,7 +6,8 @@ namespace FineFrame\Judge;
 
 use FineFrame\Document\Record;
 use FineFrame\Measure\Quantity;
-use FineFrame\Plan\GazeSchool;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 use FineFrame\Plan\Setup;
 use FineFrame\Plan\ShootPlan;
 use FineFrame\Staging\Person;
@@ -28,7 +29,7 @@ final class Consequences
         $talk = $brief->kind->isTalk();
         $all = [];
         $new = array_filter($brief->list('cast'), static fn (Record $r): bool => ! $r->flag('used_to_cameras'));
-        if ($brief->schools->gaze() === GazeSchool::IntoLens) {
+        if ($brief->schools->has(School::IntoLens)) {
             $all[] = [
                 $new !== [] || $brief->list('cast') === [] ? 'prompter' : 'into-lens',
                 ['who' => implode(', ', array_map(static fn (Record $r): string => $r->text('name'), $new))],
@@ -49,12 +50,12 @@ final class Consequences
         $heads = $seated > 0 ? $seated : max($brief->kind->people(), count($brief->list('cast')));
         $all[] = [
             'microphones',
-            ['count' => (string) ($heads + ($brief->schools->of('microphone') === 'boom-only' ? 0 : 1)), 'heads' => (string) $heads],
+            ['count' => (string) ($heads + ($brief->schools->has(School::BoomOnly) ? 0 : 1)), 'heads' => (string) $heads],
         ];
-        if ($brief->schools->of('coverage') === 'one-take') {
+        if ($brief->schools->has(School::OneTake)) {
             $all[] = ['one-take', []];
         }
-        if (! ($talk || $brief->schools->of('microphone') !== 'body-first')) {
+        if (! ($talk || ! $brief->schools->has(School::BodyFirst))) {
             $all[] = ['body-in-music', []];
         }
 
@@ -68,8 +69,8 @@ final class Consequences
         $hands = (int) ($brief->facts->number('hands') ?? 1);
         $cameras = max(1, count($plan->setups[0]->cameras));
         $all = [];
-        if (! $brief->facts->flag('boom_hand') && $brief->schools->of('microphone') !== 'body-first') {
-            $all[] = [$brief->schools->of('microphone') === 'boom-only' ? 'stand-boom-only' : 'stand-boom', []];
+        if (! $brief->facts->flag('boom_hand') && ! $brief->schools->has(School::BodyFirst)) {
+            $all[] = [$brief->schools->has(School::BoomOnly) ? 'stand-boom-only' : 'stand-boom', []];
         }
         if ($hands < $cameras) {
             $all[] = [
@@ -81,13 +82,13 @@ final class Consequences
                 ],
             ];
         }
-        if ($brief->schools->of('support') === 'handheld' && $hands < 2) {
+        if ($brief->schools->has(School::Handheld) && $hands < 2) {
             $all[] = ['handheld-alone', []];
         }
-        if (in_array($brief->schools->of('lamps'), ['five-or-six', 'ten'], true) && $hands < 3) {
+        if (in_array($brief->schools->of(Question::Lamps), [School::FiveOrSixLamps, School::TenLamps], true) && $hands < 3) {
             $all[] = ['many-lamps', ['hands' => (string) $hands]];
         }
-        if ($brief->schools->of('haze') !== 'none') {
+        if (! $brief->schools->has(School::NoHaze)) {
             $all[] = ['haze', []];
         }
 
@@ -155,7 +156,7 @@ final class Consequences
         if ($day === null || $day->text('from') === '' || $day->text('to') === '') {
             $all[] = ['no-hours', []];
         }
-        if ($plan->brief->schools->of('hour') === 'after-dark') {
+        if ($plan->brief->schools->has(School::AfterDark)) {
             $all[] = ['after-dark', []];
         }
         foreach ($plan->brief->list('topics') as $topic) {

@@ -61,7 +61,7 @@ final class Ears
 
         foreach ($setup->setup->list('pairs') as $pair) {
             $model = $setup->plan->kit->microphones[$pair->text('model')] ?? null;
-            $at = Gear::microphonePlace($pair, true, $setup->room);
+            $at = Gear::microphonePlace($pair, $setup->room);
             // A pair is for the room: what lies within its angle it hears about as ahead.
             if ($model !== null && $at !== null) {
                 $ears[$pair->id] = new Ear($pair->id, $pair->text('name') ?: $model->name, $model, $at, null, '', self::PAIR);
@@ -84,7 +84,7 @@ final class Ears
             return self::worn($scene, $body, $worn);
         }
 
-        return Gear::microphonePlace($row, false, $scene->setup->room);
+        return Gear::microphonePlace($row, $scene->setup->room);
     }
 
     private static function worn(Scene $scene, Body $body, string $where): Vec3

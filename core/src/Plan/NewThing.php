@@ -162,10 +162,10 @@ final readonly class NewThing
     /** D-02: the focal length that the brief's school asks of a new camera; null where it leaves it open. */
     private static function wantedMm(ShootPlan $plan): ?float
     {
-        return match ($plan->brief->schools->of('lens')) {
-            'long' => 85.0,
-            'thirty-five' => 35.0,
-            'fifty' => 50.0,
+        return match ($plan->brief->schools->of(Question::Lens)) {
+            School::LongLens => 85.0,
+            School::ThirtyFive => 35.0,
+            School::Fifty => 50.0,
             default => null,
         };
     }

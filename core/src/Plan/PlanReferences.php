@@ -153,7 +153,7 @@ final class PlanReferences
                     $among = array_column(array_merge($list->ofPlace($location), ...$named), null, 'id');
                     $this->known("$at/$list->value/$i/$column", $row->text($column) ?: null, $among, self::ANY[$column]);
                 }
-                foreach ($models as $column => [$among, $what]) {
+                foreach (array_filter($models, $row->has(...), ARRAY_FILTER_USE_KEY) as $column => [$among, $what]) {
                     $this->known("$at/$list->value/$i/$column", $row->text($column) ?: null, $among, $what);
                 }
                 $place = in_array($list, SetupList::placed(), true) ? SetupList::place($row) : null;

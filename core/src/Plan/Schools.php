@@ -6,32 +6,20 @@ namespace FineFrame\Plan;
 
 use FineFrame\Document\Node;
 
-/** Which way of working a shoot follows, question by question (D-01 to D-24). A school changes what checks judge by; none is wrong. */
+/** Which way of working a shoot follows, question by question. A school changes what checks judge by; none is wrong. */
 final readonly class Schools
 {
-    /** @param  array<string, string>  $chosen */
+    /** @param  array<string, School>  $chosen  by question */
     private function __construct(private array $chosen)
     {
-    }
-
-    /** @return array<string, array<string, array<string, float>>> schools and their limits, by question */
-    public static function all(): array
-    {
-        /** @var array<string, array<string, array<string, float>>>|null $all */
-        static $all = null;
-        if ($all === null) {
-            /** @var array<string, array<string, array<string, float>>> $all */
-            $all = require __DIR__.'/../../data/schools.php';
-        }
-
-        return $all;
     }
 
     public static function read(Node $node): self
     {
         $chosen = [];
-        foreach (self::all() as $question => $schools) {
-            $chosen[$question] = $node->oneOf($question, array_map(strval(...), array_keys($schools)));
+        foreach (Question::cases() as $question) {
+            $words = array_map(static fn (School $s): string => $s->word(), $question->schools());
+            $chosen[$question->value] = School::from("$question->value/{$node->oneOf($question->value, $words)}");
         }
         foreach (array_keys($node->rest()) as $unknown) {
             $node->wrong(Node::escaped($unknown), 'is not a question this version knows');
@@ -40,27 +28,22 @@ final readonly class Schools
         return new self($chosen);
     }
 
-    public function of(string $question): string
+    public function of(Question $question): School
     {
-        return $this->chosen[$question] ?? '';
+        return $this->chosen[$question->value];
     }
 
-    public function gaze(): GazeSchool
+    public function has(School $school): bool
     {
-        return GazeSchool::from($this->of('gaze'));
-    }
-
-    public function cut(): CutSchool
-    {
-        return CutSchool::from($this->of('cut'));
+        return in_array($school, $this->chosen, true);
     }
 
     /** What the chosen schools judge by instead of the usual; null where none says. */
     public function limit(string $name): ?float
     {
         $limit = null;
-        foreach ($this->chosen as $question => $school) {
-            $limit = self::all()[$question][$school][$name] ?? $limit;
+        foreach ($this->chosen as $school) {
+            $limit = $school->limits()[$name] ?? $limit;
         }
 
         return $limit;
@@ -69,10 +52,8 @@ final readonly class Schools
     /** @return array<string, string> what differs from where a plan starts */
     public function write(): array
     {
-        return array_filter(
-            $this->chosen,
-            static fn (string $school, string $question): bool => $school !== array_key_first(self::all()[$question]),
-            ARRAY_FILTER_USE_BOTH,
-        );
+        $said = array_filter($this->chosen, static fn (School $s): bool => $s !== $s->question()->schools()[0]);
+
+        return array_map(static fn (School $s): string => $s->word(), $said);
     }
 }

@@ -163,7 +163,7 @@ enum SetupList: string
             ],
             $thing instanceof LightPlacement => ['fixture' => $thing->fixture, 'stand' => $thing->stand] + $thing->modifiers,
             $thing instanceof BoomPlacement => ['model' => $thing->model, 'pole' => $thing->pole, 'stand' => $thing->stand],
-            $thing instanceof Record => ['model' => $thing->text('model')],
+            $thing instanceof Record => $thing->has('model') ? ['model' => $thing->text('model')] : [],
             default => [],
         };
 

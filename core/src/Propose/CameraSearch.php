@@ -13,7 +13,8 @@ use FineFrame\Judge\Judge;
 use FineFrame\Judge\Situation;
 use FineFrame\Measure\Quantity;
 use FineFrame\Plan\Edit;
-use FineFrame\Plan\GazeSchool;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Staging\Person;
 use FineFrame\Staging\Role;
@@ -295,15 +296,15 @@ final class CameraSearch
             if ($angle < $this->situation->limits->get('angle_apart_deg') || $ratio < $this->situation->limits->get('size_ratio')) {
                 return null;
             }
-            $wanted = match ($this->situation->setup->plan->brief->schools->of('second-camera')) {
-                'profile' => 70.0,
-                'forty-five' => 45.0,
+            $wanted = match ($this->situation->setup->plan->brief->schools->of(Question::SecondCamera)) {
+                School::ProfileAngle => 70.0,
+                School::FortyFive => 45.0,
                 default => 50.0,
             };
             $reasons += $second->reasons + ['difference' => [max(0.0, 1.0 - abs($angle - $wanted) / 45.0), Quantity::degrees($angle), 0.9]];
         }
         [$seat, $asker] = [null, $this->asker($subject)];
-        if ($asker !== null && $this->situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens) {
+        if ($asker !== null && $this->situation->setup->plan->brief->schools->has(School::IntoLens)) {
             $seat = $this->hidden($asker, $a, $b, $place, $first, $second);
             if ($seat === null) {
                 return null;
@@ -412,7 +413,7 @@ final class CameraSearch
             ];
         }
 
-        if ($this->situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens && $subject->looksAt !== $a->placement->id) {
+        if ($this->situation->setup->plan->brief->schools->has(School::IntoLens) && $subject->looksAt !== $a->placement->id) {
             $values["$base/subjects/$subject->id/looks_at"] = $a->placement->id;
         }
 

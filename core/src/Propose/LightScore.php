@@ -10,6 +10,8 @@ use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Plan\Edit;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 use FineFrame\Plan\Schools;
 use FineFrame\Staging\Body;
 use FineFrame\Staging\Person;
@@ -17,9 +19,6 @@ use FineFrame\Staging\Person;
 /** What speaks for a way of lighting and what it gives up, by the schools of a shoot. The weights are ours. */
 final readonly class LightScore
 {
-    /** Cheek to cheek that each school of contrast aims at. */
-    private const RATIO = ['shadow-to-lens' => 3.0, 'open' => 2.0, 'even' => 1.3, 'balanced' => 1.8];
-
     public function __construct(private Schools $schools)
     {
     }
@@ -60,7 +59,7 @@ final readonly class LightScore
                 'side',
                 match (true) {
                     $face->isShort() === null => 0.6,
-                    $face->isShort() === ($this->schools->of('contrast') !== 'open') => 1.0,
+                    $face->isShort() === (! $this->schools->has(School::OpenFace)) => 1.0,
                     default => 0.3,
                 },
                 match (true) {
@@ -92,10 +91,10 @@ final readonly class LightScore
                 'lamps',
                 max(0.2, 1 - 0.25 * max(0, $lamps - 1)),
                 Quantity::of($lamps, Unit::Count),
-                $this->schools->of('repair') === 'later' ? 2.0 : 0.7,
+                $this->schools->has(School::RepairLater) ? 2.0 : 0.7,
             ),
         ];
-        if ($this->schools->of('first-light') === 'what-is-there') {
+        if ($this->schools->has(School::WhatIsThere)) {
             $there = $face->light->ambientLux / max(1e-6, $face->light->totalLux());
             $reasons[] = new Reason('leads', min(1.0, 0.5 + $there), Quantity::share($there), 1.0);
         }
@@ -108,7 +107,7 @@ final readonly class LightScore
                 2.0,
             );
         }
-        if ($this->schools->of('haze') !== 'none') {
+        if (! $this->schools->has(School::NoHaze)) {
             $behind = array_filter(
                 $after->scene->lamps,
                 static fn (SoftBox $b): bool => $b->placement->on && $b->facing()->floor()->dot($body->face()) > 0.2,
@@ -133,7 +132,12 @@ final readonly class LightScore
 
     public function ratio(): float
     {
-        return self::RATIO[$this->schools->of('contrast')] ?? 2.5;
+        return match ($this->schools->of(Question::Contrast)) {
+            School::ShadowToLens => 3.0,
+            School::OpenFace => 2.0,
+            School::EvenFace => 1.3,
+            default => 1.8,
+        };
     }
 
     /** How wide a lamp looks from a face, radians. */

@@ -18,6 +18,8 @@ use FineFrame\Light\LightPlacement;
 use FineFrame\Light\SoftBox;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\FreeId;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Scene\FaceReading;
 use FineFrame\Scene\Scene;
@@ -77,15 +79,15 @@ final class LightSearch
     /** @return list<array<string, mixed>> practicals, where the school keeps them on; with another globe in them where it swaps that */
     private function kept(): array
     {
-        $school = $this->situation->setup->plan->brief->schools->of('room-lamps');
-        $practicals = $school === 'off'
+        $school = $this->situation->setup->plan->brief->schools->of(Question::RoomLamps);
+        $practicals = $school === School::RoomLampsOff
             ? []
             : array_filter($this->situation->setup->setup->lights, static fn (LightPlacement $l): bool => $l->practical);
 
         return array_values(
             array_map(
                 fn (LightPlacement $l): array => (
-                    $school === 'swap-globes'
+                    $school === School::SwapGlobes
                     ? ['kelvin' => $this->situation->plannedKelvin(), 'duv' => 0.0]
                     : []
                 ) + $l->write(),
@@ -144,13 +146,13 @@ final class LightSearch
     {
         $schools = $this->situation->setup->plan->brief->schools;
         [$soft, $hard] = [$this->kit->soft(), $this->kit->hard()];
-        $edge = $schools->of('edge-light') === 'window'
+        $edge = $schools->has(School::WindowEdge)
             ? null
-            : ($schools->of('edge-light') === 'tubes' ? $this->kit->tube() ?? $hard : $hard);
-        $side = $schools->of('contrast') === 'open' ? -1 : 1;
+            : ($schools->has(School::TubeEdge) ? $this->kit->tube() ?? $hard : $hard);
+        $side = $schools->has(School::OpenFace) ? -1 : 1;
         $stops = $dark->light->stopsOver();
         $recipes = [];
-        if ($stops > -1.6 && $schools->of('first-light') === 'what-is-there' && $schools->of('hour') !== 'after-dark') {
+        if ($stops > -1.6 && $schools->has(School::WhatIsThere) && ! $schools->has(School::AfterDark)) {
             $recipes[] = new LightRecipe('daylight', 0, [], $dark->cheeks() < 1.6 ? 'black' : 'board', $stops > -0.8 ? $edge : null);
         }
         $recipes[] = new LightRecipe('one-lamp', $side, $soft, 'none', null);
@@ -160,14 +162,14 @@ final class LightSearch
             'soft-and-edge',
             $side,
             $soft,
-            $schools->of('contrast') === 'shadow-to-lens' ? 'none' : 'board',
+            $schools->has(School::ShadowToLens) ? 'none' : 'board',
             $edge,
         );
-        if ($schools->of('lamps') !== 'one') {
+        if (! $schools->has(School::OneLamp)) {
             $recipes[] = new LightRecipe('classic', -$side, $soft, 'lamp', $edge);
         }
         // Haze shows what comes from behind.
-        if (! ($schools->of('haze') === 'none' || $hard === null)) {
+        if (! ($schools->has(School::NoHaze) || $hard === null)) {
             $recipes[] = new LightRecipe('streaks', $side, $soft, 'none', $hard);
         }
         $book = $this->kit->book();
@@ -178,7 +180,7 @@ final class LightSearch
             $recipes[] = new LightRecipe('hard', $side, [$hard], 'board', null);
         }
 
-        return $schools->of('lamps') === 'one'
+        return $schools->has(School::OneLamp)
             ? array_map(
                 static fn (LightRecipe $r): LightRecipe => new LightRecipe(
                     $r->name,

@@ -195,14 +195,14 @@ final class Gear
     public const PAIR_M = 2.0;
 
     /** Where a microphone that nobody wears stands, hangs or lies; null where nobody has said. */
-    public static function microphonePlace(Record $row, bool $isPair, Rooms $room): ?Vec3
+    public static function microphonePlace(Record $row, Rooms $room): ?Vec3
     {
         [$x, $y] = [$row->number('x_m'), $row->number('y_m')];
         if ($x === null || $y === null) {
             return null;
         }
         $place = new Vec2($x, $y);
-        $level = $isPair ? self::PAIR_M : self::LEVELS_M[$row->text('worn')] ?? self::STAND_M;
+        $level = $row->has('worn') ? self::LEVELS_M[$row->text('worn')] ?? self::STAND_M : self::PAIR_M;
 
         return $place->at($row->number('height_m') ?? $room->standingAt($place) + $level);
     }

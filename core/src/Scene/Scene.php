@@ -509,21 +509,16 @@ final class Scene
     private function microphones(): array
     {
         $all = [];
-        foreach (['mics', 'pairs'] as $list) {
-            foreach ($this->setup->setup->list($list) as $row) {
-                $model = $this->setup->plan->kit->microphones[$row->text('model')] ?? null;
-                [$at, $worn] = [Gear::microphonePlace($row, $list === 'pairs', $this->setup->room), $row->text('worn')];
-                if ($model !== null && $at !== null && in_array($worn, ['', 'on a stand', ...array_keys(Gear::LEVELS_M)], true)) {
-                    $stands = in_array($worn, ['', 'on a stand'], true) && $row->text('hung') !== 'from above';
-                    $all[] = Gear::microphone(
-                        $row->id,
-                        $model,
-                        $at,
-                        $stands,
-                        $row->number('spacing_m') ?? 0.0,
-                        $this->setup->room->standingAt($at->floor()),
-                    );
-                }
+        [$room, $kit] = [$this->setup->room, $this->setup->plan->kit->microphones];
+        foreach ([...$this->setup->setup->list('mics'), ...$this->setup->setup->list('pairs')] as $row) {
+            [$model, $at] = [$kit[$row->text('model')] ?? null, Gear::microphonePlace($row, $room)];
+            $worn = $row->has('worn') ? $row->text('worn') : 'on a stand';
+            $isOnItsOwn = in_array($worn, ['', 'on a stand', ...array_keys(Gear::LEVELS_M)], true);
+            if ($model !== null && $at !== null && $isOnItsOwn) {
+                $hangs = $row->has('hung') && $row->text('hung') === 'from above';
+                $apart = $row->has('spacing_m') ? $row->number('spacing_m') ?? 0.0 : 0.0;
+                $stands = in_array($worn, ['', 'on a stand'], true) && ! $hangs;
+                $all[] = Gear::microphone($row->id, $model, $at, $stands, $apart, $room->standingAt($at->floor()));
             }
         }
 

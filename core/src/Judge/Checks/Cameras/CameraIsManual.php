@@ -10,6 +10,7 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Plan\School;
 
 /** What hunts by itself hunts in the take. By the other school, touching the face sets and locks it. */
 final class CameraIsManual extends Rule
@@ -26,7 +27,7 @@ final class CameraIsManual extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $touch = $situation->setup->plan->brief->schools->of('settings') === 'touch';
+        $touch = $situation->setup->plan->brief->schools->has(School::TouchSettings);
         $hand = true;
         foreach ($situation->settings() as $id => $set) {
             if ($set->automatic !== 'nothing') {

@@ -12,6 +12,7 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Plan\School;
 use FineFrame\Scene\LensView;
 use FineFrame\Scene\Square;
 
@@ -35,7 +36,7 @@ final class CameraIsSquare extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $locked = $situation->setup->plan->brief->schools->of('support') === 'locked';
+        $locked = $situation->setup->plan->brief->schools->has(School::LockedFrames);
         foreach ($situation->scene->views as $id => $view) {
             $square = Square::toWall($situation->setup, $view);
             if ($square === null || $view->camera->isManned() && ! $locked) {

@@ -14,7 +14,8 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
-use FineFrame\Plan\CutSchool;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 use FineFrame\Scene\LensView;
 use FineFrame\Staging\Body;
 
@@ -52,7 +53,7 @@ final class FramesDiffer extends Rule
         [$wide, $far] = [$situation->limits->get('size_ratio'), $situation->limits->get('angle_apart_deg')];
 
         return $this->finding(
-            $this->judged($situation->setup->plan->brief->schools->cut(), $ratio >= $wide, $angle >= $far),
+            $this->judged($situation->setup->plan->brief->schools->of(Question::Cut), $ratio >= $wide, $angle >= $far),
             [
                 'a' => $a->placement->label,
                 'b' => $b->placement->label,
@@ -68,10 +69,10 @@ final class FramesDiffer extends Rule
                 'angle' => Quantity::degrees($angle),
             ]),
             [...$this->sizes($situation, $b, $one, $two, $wide), ...Moves::around($situation, $b, $body)],
-            match ($situation->setup->plan->brief->schools->cut()) {
-                CutSchool::SizeAndAngle => null,
-                CutSchool::SizeAlone => $ratio >= $wide ? 'holds-size' : 'fails-size',
-                CutSchool::AngleAlone => $angle >= $far ? 'holds-angle' : 'fails-angle',
+            match ($situation->setup->plan->brief->schools->of(Question::Cut)) {
+                School::SizeAlone => $ratio >= $wide ? 'holds-size' : 'fails-size',
+                School::AngleAlone => $angle >= $far ? 'holds-angle' : 'fails-angle',
+                default => null,
             },
         );
     }
@@ -81,16 +82,16 @@ final class FramesDiffer extends Rule
         return $camera->delivered->heightAt(LensView::depthOf($camera, $body));
     }
 
-    private function judged(CutSchool $school, bool $size, bool $angle): Severity
+    private function judged(School $school, bool $size, bool $angle): Severity
     {
         return match ($school) {
-            CutSchool::SizeAndAngle => match (true) {
+            School::SizeAlone => $size ? Severity::Holds : Severity::Breaks,
+            School::AngleAlone => $angle ? Severity::Holds : Severity::Breaks,
+            default => match (true) {
                 $size && $angle => Severity::Holds,
                 $size || $angle => Severity::Watch,
                 default => Severity::Breaks,
             },
-            CutSchool::SizeAlone => $size ? Severity::Holds : Severity::Breaks,
-            CutSchool::AngleAlone => $angle ? Severity::Holds : Severity::Breaks,
         };
     }
 

@@ -14,7 +14,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
-use FineFrame\Plan\GazeSchool;
+use FineFrame\Plan\School;
 use FineFrame\Scene\LensView;
 use FineFrame\Staging\Body;
 use FineFrame\Staging\Person;
@@ -45,7 +45,7 @@ final class GazeSuitsTheLens extends Rule
         $off = abs(rad2deg(LensView::gazeOff($a, $body)));
         $widest = $situation->limits->get('gaze_widest_deg');
         $other = $situation->setup->bodies[$body->person->looksAt ?? '']->person ?? null;
-        $into = $situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens;
+        $into = $situation->setup->plan->brief->schools->has(School::IntoLens);
         if (! $into && $other?->role === Role::Subject) {
             yield $this->betweenTwo($situation, $a, $body, $other, $off);
 

@@ -13,7 +13,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
-use FineFrame\Plan\GazeSchool;
+use FineFrame\Plan\School;
 use FineFrame\Staging\Person;
 
 /** All cameras stay on one side of the line between the people who look at one another, so that looks keep their direction. */
@@ -37,7 +37,7 @@ final class LineIsKept extends Rule
             $pair === null
             || $a === null
             || ! $situation->setup->isTalk()
-            || $situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens
+            || $situation->setup->plan->brief->schools->has(School::IntoLens)
         ) {
             return;
         }

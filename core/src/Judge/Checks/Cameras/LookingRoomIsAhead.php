@@ -11,7 +11,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
-use FineFrame\Plan\GazeSchool;
+use FineFrame\Plan\School;
 use FineFrame\Scene\LensView;
 
 /** The frame leaves more room in front of the face than behind it. */
@@ -35,7 +35,7 @@ final class LookingRoomIsAhead extends Rule
 
     public function run(Situation $situation): iterable
     {
-        if ($situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens) {
+        if ($situation->setup->plan->brief->schools->has(School::IntoLens)) {
             return;
         }
         foreach ($situation->framings() as $id => [$camera, $body]) {

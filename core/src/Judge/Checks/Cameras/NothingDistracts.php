@@ -12,7 +12,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
-use FineFrame\Plan\GazeSchool;
+use FineFrame\Plan\School;
 use FineFrame\Scene\Gear;
 use FineFrame\Scene\Solid;
 use FineFrame\Scene\ThingKind;
@@ -49,7 +49,7 @@ final class NothingDistracts extends Rule
         if (! $situation->setup->isTalk()) {
             return;
         }
-        $hides = $situation->setup->plan->brief->schools->gaze() === GazeSchool::IntoLens;
+        $hides = $situation->setup->plan->brief->schools->has(School::IntoLens);
         foreach ($situation->setup->subjects() as $subject) {
             $body = $situation->setup->bodies[$subject->id];
             $seen = [];

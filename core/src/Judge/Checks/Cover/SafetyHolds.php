@@ -14,6 +14,7 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Plan\School;
 
 /**
  * One locked camera always has everybody, so that there is something to cut to at any moment. By the school of one uncut take there need be
@@ -42,7 +43,7 @@ final class SafetyHolds extends Rule
         if ($situation->setup->isTalk() || $situation->setup->cameras === []) {
             return;
         }
-        $uncut = $situation->setup->plan->brief->schools->of('coverage') === 'one-take';
+        $uncut = $situation->setup->plan->brief->schools->has(School::OneTake);
         $people = array_column($situation->setup->subjects(), 'id');
         $best = [-1, '', []];
         foreach ($situation->coverage()->lines() as $id => $lines) {

@@ -11,6 +11,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Light\Weather;
+use FineFrame\Plan\School;
 
 /** Who works after dark, for all of the light to be theirs, has to wait until it is dark: the sun six degrees under. */
 final class DarkIsWaitedFor extends Rule
@@ -32,7 +33,7 @@ final class DarkIsWaitedFor extends Rule
         $window = $site === null ? null : $situation->setup->hours()->window($site);
         $day = $situation->place()->study()?->day;
         if (
-            ($schools->of('hour') !== 'after-dark' && $schools->of('first-light') !== 'wait-for-dark')
+            (! $schools->has(School::AfterDark) && ! $schools->has(School::WaitForDark))
             || $site === null
             || $window === null
             || $day?->civilDusk === null

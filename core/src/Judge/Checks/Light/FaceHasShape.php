@@ -14,14 +14,13 @@ use FineFrame\Judge\Working;
 use FineFrame\Light\Pattern;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 use FineFrame\Scene\FaceReading;
 
 /** One cheek is darker than the other by as much as the school of contrast wants, and the key does not fall from above into the eyes. */
 final class FaceHasShape extends Rule
 {
-    /** The least and the most of cheek to cheek, by school. */
-    private const WANTED = ['shadow-to-lens' => [1.8, 8.0], 'open' => [1.3, 4.0], 'even' => [1.0, 1.6], 'balanced' => [1.2, 2.5]];
-
     public function id(): string
     {
         return 'face-has-shape';
@@ -34,8 +33,14 @@ final class FaceHasShape extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $school = $situation->setup->plan->brief->schools->of('contrast');
-        [$least, $most] = self::WANTED[$school] ?? [1.2, 8.0];
+        $school = $situation->setup->plan->brief->schools->of(Question::Contrast);
+        // The least and the most of cheek to cheek.
+        [$least, $most] = match ($school) {
+            School::ShadowToLens => [1.8, 8.0],
+            School::OpenFace => [1.3, 4.0],
+            School::EvenFace => [1.0, 1.6],
+            default => [1.2, 2.5],
+        };
         foreach ($situation->setup->subjects() as $subject) {
             $face = $situation->face($subject->id);
             $pattern = $face->pattern();
@@ -44,7 +49,7 @@ final class FaceHasShape extends Rule
             }
             $cheeks = $face->cheeks();
             $case = match (true) {
-                $pattern === Pattern::Top && $situation->setup->plan->brief->schools->of('top-light') === 'avoid' => 'top',
+                $pattern === Pattern::Top && $situation->setup->plan->brief->schools->has(School::NoTopLight) => 'top',
                 $pattern === Pattern::Under => 'under',
                 $cheeks < $least => null,
                 $cheeks > $most => 'hard',
@@ -68,7 +73,7 @@ final class FaceHasShape extends Rule
                         'right' => Quantity::of($face->cells['right'], Unit::Lux),
                         'key over the eyes' => Quantity::degrees($face->keyElevationDeg()),
                     ],
-                    "school: $school",
+                    "school: {$school->word()}",
                 ),
                 fn (): array => $this->ideas($situation, $face, $case),
                 $case,

@@ -14,6 +14,8 @@ use FineFrame\Judge\Working;
 use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 use FineFrame\Scene\LensView;
 use FineFrame\Staging\Body;
 
@@ -40,14 +42,14 @@ final class HazeSuitsTheFrames extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $school = $situation->setup->plan->brief->schools->of('haze');
-        foreach ($school === 'none' ? [] : $situation->framings() as $id => [$camera, $body]) {
+        $school = $situation->setup->plan->brief->schools->of(Question::Haze);
+        foreach ($school === School::NoHaze ? [] : $situation->framings() as $id => [$camera, $body]) {
             $size = ShotSize::of($camera->delivered->heightAt(LensView::depthOf($camera, $body)), $body->person->statureM);
             $streaks = $this->towardTheLens($situation, $camera, $body);
             $case = match (true) {
-                $school === 'wides-only' && in_array($size, self::TIGHT, true) => 'tight',
+                $school === School::HazeInWides && in_array($size, self::TIGHT, true) => 'tight',
                 $streaks === null => 'veil',
-                $school === 'off-when-dense' => 'stop-rule',
+                $school === School::HazeOffWhenDense => 'stop-rule',
                 default => null,
             };
             yield $this->finding(

@@ -10,6 +10,8 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 
 /** The key comes from the far side of the face for shape, or from the lens's side for openness, as the school of contrast has it. */
 final class KeyIsOnItsSide extends Rule
@@ -26,10 +28,10 @@ final class KeyIsOnItsSide extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $school = $situation->setup->plan->brief->schools->of('contrast');
+        $school = $situation->setup->plan->brief->schools->of(Question::Contrast);
         $a = $situation->setup->camera(0);
         $body = $a === null ? null : $situation->setup->bodyFor($a);
-        if ($a === null || $body === null || ! in_array($school, ['shadow-to-lens', 'open'], true)) {
+        if ($a === null || $body === null || ! in_array($school, [School::ShadowToLens, School::OpenFace], true)) {
             return;
         }
         $face = $situation->face($body->person->id);
@@ -38,7 +40,7 @@ final class KeyIsOnItsSide extends Rule
         if ($key === null || $short === null) {
             return;
         }
-        $holds = $short === ($school === 'shadow-to-lens');
+        $holds = $short === ($school === School::ShadowToLens);
         yield $this->finding(
             $holds ? Severity::Holds : Severity::Watch,
             [
@@ -50,7 +52,7 @@ final class KeyIsOnItsSide extends Rule
             new Working(
                 'the sides of the nose on which key and lens lie',
                 ['shadow toward the lens' => $short ? 'yes' : 'no'],
-                "school: $school",
+                "school: {$school->word()}",
             ),
             isset($situation->scene->lamps[$key]) ? [LampMoves::mirrored($situation, $key, $face->body->eyes, $face->body->face())] : [],
             $holds ? ($short ? 'holds' : 'open') : ($short ? 'short' : null),

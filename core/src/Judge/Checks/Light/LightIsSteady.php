@@ -14,6 +14,7 @@ use FineFrame\Judge\Working;
 use FineFrame\Light\Weather;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Plan\School;
 use FineFrame\Space\Curtain;
 use FineFrame\Sun\Site;
 
@@ -101,7 +102,7 @@ final class LightIsSteady extends Rule
     {
         $noon = $situation->place()->study()?->day->noon;
 
-        return $noon === null || $situation->setup->plan->brief->schools->of('hour') !== 'around-noon'
+        return $noon === null || ! $situation->setup->plan->brief->schools->has(School::AroundNoon)
             ? []
             : Hours::from($situation, $site, $noon - ($window[1] - $window[0]) / 2);
     }

@@ -14,6 +14,8 @@ use FineFrame\Light\Mired;
 use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 
 /** Room lamps by the school: off, on as they are, on with another globe, or tried both ways (D-18). */
 final class RoomLampsAreAsChosen extends Rule
@@ -30,7 +32,7 @@ final class RoomLampsAreAsChosen extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $school = $situation->setup->plan->brief->schools->of('room-lamps');
+        $school = $situation->setup->plan->brief->schools->of(Question::RoomLamps);
         $white = $situation->plannedKelvin();
         foreach (array_filter(
             $situation->scene->lamps,
@@ -39,7 +41,10 @@ final class RoomLampsAreAsChosen extends Rule
             $shift = Mired::shift($white, $lamp->kelvin());
             $isOff = abs($shift) > $situation->limits->get('colour_watch_mired');
             $case = match ($school) {
-                'off' => 'burns', 'swap-globes' => $isOff ? 'globe' : null, 'try-both' => 'both', default => null,
+                School::RoomLampsOff => 'burns',
+                School::SwapGlobes => $isOff ? 'globe' : null,
+                School::TryBoth => 'both',
+                default => null,
             };
             yield $this->finding(
                 in_array($case, ['burns', 'globe'], true) ? Severity::Watch : Severity::Holds,
@@ -52,7 +57,7 @@ final class RoomLampsAreAsChosen extends Rule
                 [$id],
                 new Working(
                     'as the school has it; shift = 10⁶/lamp − 10⁶/cameras',
-                    ['school' => $school, 'shift' => Quantity::of($shift, Unit::Mired)],
+                    ['school' => $school->word(), 'shift' => Quantity::of($shift, Unit::Mired)],
                 ),
                 match ($case) {
                     'burns' => [

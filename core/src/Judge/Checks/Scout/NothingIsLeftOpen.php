@@ -9,6 +9,7 @@ use FineFrame\Judge\PlaceRule;
 use FineFrame\Judge\PlaceView;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Working;
+use FineFrame\Plan\School;
 
 /** Everybody who must be asked has been, hazards are seen to, and haze and alarms are settled. */
 final class NothingIsLeftOpen extends PlaceRule
@@ -47,7 +48,7 @@ final class NothingIsLeftOpen extends PlaceRule
                 case: $hazard->flag('settled') ? 'hazard-settled' : 'hazard',
             );
         }
-        if ($view->plan->brief->schools->of('haze') !== 'none') {
+        if (! $view->plan->brief->schools->has(School::NoHaze)) {
             $detectors = $view->place->facts->text('detectors');
             $asked = array_filter(
                 $view->place->list('askings'),

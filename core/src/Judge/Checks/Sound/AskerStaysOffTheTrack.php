@@ -13,6 +13,7 @@ use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Plan\School;
 use FineFrame\Sound\Boom;
 use FineFrame\Staging\Role;
 
@@ -36,7 +37,7 @@ final class AskerStaysOffTheTrack extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $inScene = $situation->setup->plan->brief->schools->of('asker') === 'in-the-scene';
+        $inScene = $situation->setup->plan->brief->schools->has(School::AskerInScene);
         foreach ($situation->setup->setup->people as $asker) {
             if ($asker->role !== Role::Interviewer || ! $situation->setup->isTalk()) {
                 continue;

@@ -10,6 +10,7 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Plan\School;
 
 /** A feed from the house desk is asked for before the day: who gives it, by which connector, how loud, and into what. */
 final class DeskFeedIsAgreed extends Rule
@@ -60,7 +61,7 @@ final class DeskFeedIsAgreed extends Rule
                 case: $case,
             );
         }
-        $asked = $situation->setup->plan->brief->schools->of('recorder') === 'venue-desk' && ! $situation->setup->isTalk();
+        $asked = $situation->setup->plan->brief->schools->has(School::VenueDesk) && ! $situation->setup->isTalk();
         if ($asked && $situation->setup->setup->list('feeds') === []) {
             yield $this->finding(Severity::Watch, [], ['feeds'], new Working('the school records by the house desk', []), case: 'none');
         }

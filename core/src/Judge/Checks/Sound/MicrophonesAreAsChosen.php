@@ -10,6 +10,8 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 
 /** Which microphone comes first, and into what it goes, by the schools (D-11, D-13). */
 final class MicrophonesAreAsChosen extends Rule
@@ -37,13 +39,13 @@ final class MicrophonesAreAsChosen extends Rule
             $mine = array_values(array_filter($tracks, static fn (Record $t): bool => $t->text('voice') === $id));
             $toCamera = array_filter($mine, static fn (Record $t): bool => str_contains(mb_strtolower($t->text('recorder')), 'camera'));
             $case = match (true) {
-                $schools->of('microphone') !== 'body-first' && $situation->setup->isTalk() && ! in_array($id, $booms, true) => 'no-boom',
-                $schools->of('microphone') === 'body-first' && ! in_array($id, $worn, true) => 'no-body',
-                $schools->of('recorder') === 'recorder-and-feed'
+                ! $schools->has(School::BodyFirst) && $situation->setup->isTalk() && ! in_array($id, $booms, true) => 'no-boom',
+                $schools->has(School::BodyFirst) && ! in_array($id, $worn, true) => 'no-body',
+                $schools->has(School::RecorderAndFeed)
                     && $mine !== []
                     && ($toCamera === [] || count($toCamera) === count($mine)) => 'no-feed',
-                $schools->of('recorder') === 'camera' && $mine !== [] && $toCamera === [] => 'no-camera',
-                $schools->of('recorder') === 'on-the-speaker'
+                $schools->has(School::CameraRecords) && $mine !== [] && $toCamera === [] => 'no-camera',
+                $schools->has(School::OnTheSpeaker)
                     && array_filter(
                         $mine,
                         static fn (Record $t): bool => $t->text('through') === 'the body itself',
@@ -56,7 +58,7 @@ final class MicrophonesAreAsChosen extends Rule
                 [$id, 'schools'],
                 new Working(
                     'as the schools of microphones and recorders have it',
-                    ['microphone' => $schools->of('microphone'), 'recorder' => $schools->of('recorder')],
+                    ['microphone' => $schools->of(Question::Microphone)->word(), 'recorder' => $schools->of(Question::Recorder)->word()],
                 ),
                 case: $case,
             );

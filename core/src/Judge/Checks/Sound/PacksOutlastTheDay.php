@@ -36,7 +36,7 @@ final class PacksOutlastTheDay extends Rule
             }
             $lasts = 60 * $hours * (1 - self::LEFT);
             $sets = (int) ceil($minutes / max(1.0, $lasts));
-            $carried = (int) ($thing->number('sets') ?? 1.0);
+            $carried = $thing->has('sets') ? (int) ($thing->number('sets') ?? 1.0) : 1;
             $take = $situation->setup->takeMinutes() ?? 0.0;
             $case = match (true) {
                 $take > $lasts => 'in-the-take', $sets > $carried => 'short', $sets > 1 => 'change', default => null,

@@ -12,6 +12,8 @@ use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Plan\Question;
+use FineFrame\Plan\School;
 
 /**
  * Who guards the levels, by the school (D-12): somebody who only listens, a recording wide enough to leave alone, or glances with a second
@@ -31,7 +33,7 @@ final class SomebodyListens extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $school = $situation->setup->plan->brief->schools->of('levels');
+        $school = $situation->setup->plan->brief->schools->of(Question::Levels);
         $tracks = $situation->setup->setup->list('tracks');
         if ($tracks === []) {
             return;
@@ -67,9 +69,9 @@ final class SomebodyListens extends Rule
             ),
         );
         $case = match (true) {
-            $school === 'a-person' && $listens === [] => 'nobody',
-            $school === 'wide-range' && count($narrow) === count($tracks) => 'narrow',
-            $school === 'glances' && $narrow !== [] => 'lower',
+            $school === School::PersonListens && $listens === [] => 'nobody',
+            $school === School::WideRange && count($narrow) === count($tracks) => 'narrow',
+            $school === School::Glances && $narrow !== [] => 'lower',
             default => null,
         };
         yield $this->finding(
@@ -78,7 +80,7 @@ final class SomebodyListens extends Rule
             ['levels'],
             new Working(
                 'as the school has it',
-                ['school' => $school, 'not float' => (string) count($narrow), 'of' => (string) count($tracks)],
+                ['school' => $school->word(), 'not float' => (string) count($narrow), 'of' => (string) count($tracks)],
             ),
             case: $case,
         );
