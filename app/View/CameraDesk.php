@@ -52,11 +52,11 @@ final readonly class CameraDesk
 
         return array_values(
             array_map(
-                static fn (Square $s): string => $s->name.': '.(
-                    abs($s->offRad) < 0.005
-                    ? 'square'
-                    : number_format(abs(rad2deg($s->offRad)), 1).'° '.($s->offRad > 0 ? 'clockwise' : 'counter-clockwise')
-                ),
+                static fn (Square $s): string => "$s->name: ".match (true) {
+                    abs($s->offRad) < 0.005 => 'square',
+                    $s->offRad > 0 => number_format(rad2deg($s->offRad), 1).'° clockwise',
+                    default => number_format(-rad2deg($s->offRad), 1).'° counter-clockwise',
+                },
                 $all,
             ),
         );

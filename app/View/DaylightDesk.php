@@ -137,7 +137,7 @@ final readonly class DaylightDesk
     public function marks(): array
     {
         return array_map(
-            fn (int $s): array => ['y' => $this->y($s), 'words' => ($s > 0 ? '+' : ($s < 0 ? '−' : '')).abs($s)],
+            fn (int $s): array => ['y' => $this->y($s), 'words' => Reader::sign($s).abs($s)],
             [-4, -2, 0, 2, 4],
         );
     }

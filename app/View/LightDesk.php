@@ -167,12 +167,11 @@ final readonly class LightDesk
         foreach ($face->byLamp as $id => $value) {
             $seen = $face->seen[$id];
             $bars[] = [
-                'name' => $this->situation->name($id).(
-                    $seen > 0
-                    && $seen < 0.97
-                    ? ', '.round(100 * $seen).' % of it seen'
-                    : ($seen <= 0 && $this->situation->scene->lamps[$id]->placement->on ? ', hidden' : '')
-                ),
+                'name' => $this->situation->name($id).match (true) {
+                    $seen > 0 && $seen < 0.97 => ', '.round(100 * $seen).' % of it seen',
+                    $seen <= 0 && $this->situation->scene->lamps[$id]->placement->on => ', hidden',
+                    default => '',
+                },
                 'lux' => $lux($value),
                 'share' => $value / $total,
             ];
@@ -242,7 +241,11 @@ final readonly class LightDesk
      */
     public function walks(): array
     {
-        $stops = static fn (?float $v): string => $v === null ? 'no camera' : ($v < 0 ? '−' : '+').number_format(abs($v), 1);
+        $stops = static fn (?float $v): string => match (true) {
+            $v === null => 'no camera',
+            $v < 0 => '−'.number_format(-$v, 1),
+            default => '+'.number_format($v, 1),
+        };
 
         return array_map(fn (Walk $walk): array => [
             'name' => $walk->leg->name,

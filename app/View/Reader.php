@@ -26,6 +26,12 @@ final readonly class Reader
         };
     }
 
+    /** The sign that is read before a number’s size; nothing before zero. */
+    public static function sign(float $value): string
+    {
+        return ['−', '', '+'][1 + ($value <=> 0.0)];
+    }
+
     /** @param  string  $date  as 2026-11-14 */
     public static function day(string $date): string
     {

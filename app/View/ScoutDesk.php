@@ -100,9 +100,13 @@ final class ScoutDesk
                 || $said !== []
                 && $field->unit === ''
                 && in_array($sheet->columns[$column]->kind, [ColumnKind::Number, ColumnKind::Clock, ColumnKind::Metres], true);
-            $said[] = $value === true
-                ? $field->label
-                : ($bare ? $field->label.($answer ? ': ' : ' ') : '').trim(($field->options[$text] ?? $text).' '.$field->unit);
+            $words = trim(($field->options[$text] ?? $text).' '.$field->unit);
+            $said[] = match (true) {
+                $value === true => $field->label,
+                ! $bare => $words,
+                $answer => "$field->label: $words",
+                default => "$field->label $words",
+            };
         }
 
         if ($sheet->name === 'ties') {

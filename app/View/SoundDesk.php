@@ -52,11 +52,7 @@ final readonly class SoundDesk
                 'now' => $this->seconds($this->room->time($band)),
                 'share' => $this->room->time($band) / $most,
                 'bareShare' => $bare->time($band) / $most,
-                'measured' => $heard === null
-                    ? ''
-                    : $this->seconds($heard).' ('.($bare->time($band) > $heard ? '+' : '−').round(
-                        100 * abs($bare->time($band) / $heard - 1),
-                    ).' % estimated)',
+                'measured' => $heard === null ? '' : $this->measured($heard, $bare->time($band)),
             ];
         }
 
@@ -129,6 +125,13 @@ final readonly class SoundDesk
     public function decayY(float $db): float
     {
         return round(8 + (self::HEIGHT - 24) * min(1.0, -$db / 60), 1);
+    }
+
+    private function measured(float $heardS, float $estimatedS): string
+    {
+        $sign = $estimatedS > $heardS ? '+' : '−';
+
+        return $this->seconds($heardS)." ($sign".round(100 * abs($estimatedS / $heardS - 1)).' % estimated)';
     }
 
     private function seconds(float $s): string

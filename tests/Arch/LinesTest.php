@@ -85,3 +85,52 @@ it('says a condition with if, not with a ternary', function (): void {
         ->and(ternaryStatements('<?php $a ?: b(); $c = $d ? 1 : 2; $e === 1 ? f() : null; return $g ? 1 : 2;'))
         ->toBe([1, 1]);
 });
+
+/** @return list<int> lines on which a condition stands within another’s answers; what is taken where nothing is (`?:`) is none */
+function nestedTernaries(string $code): array
+{
+    $tokens = array_values(
+        array_filter(PhpToken::tokenize($code), static fn (PhpToken $t): bool => ! $t->is([T_WHITESPACE, T_COMMENT, T_DOC_COMMENT])),
+    );
+    $lines = [];
+    // By bracket: how many conditions are open in it, and around it where it only groups.
+    $open = [[0, 0]];
+    $calls = [T_STRING, T_VARIABLE, T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED, T_FN, T_FUNCTION, T_MATCH, T_IF, T_USE, T_ARRAY, T_STATIC];
+    foreach ($tokens as $i => $token) {
+        $before = $tokens[$i - 1] ?? $token;
+        $last = count($open) - 1;
+        if (in_array($token->text, ['(', '[', '{'], true) || $token->is([T_CURLY_OPEN, T_DOLLAR_OPEN_CURLY_BRACES, T_ATTRIBUTE])) {
+            $groups = $token->text === '(' && ! $before->is($calls) && ! in_array($before->text, [')', ']'], true);
+            $open[] = [0, $groups ? $open[$last][0] + $open[$last][1] : 0];
+        } elseif (in_array($token->text, [')', ']', '}'], true)) {
+            array_pop($open);
+        } elseif (in_array($token->text, [',', ';'], true) || $token->is(T_DOUBLE_ARROW)) {
+            $open[$last][0] = 0;
+        } elseif ($token->text === '?' && ($tokens[$i + 1]->text ?? '') !== ':' && isAnswer($before)) {
+            if ($open[$last][0] + $open[$last][1] > 0) {
+                $lines[] = $token->line;
+            }
+            $open[$last][0]++;
+        }
+    }
+
+    return $lines;
+}
+
+/** Whether what stands before a question mark is a value; else it is a type that may be null. */
+function isAnswer(PhpToken $before): bool
+{
+    return ! in_array($before->text, ['(', ',', ':', '|'], true)
+        && ! $before->is([T_PUBLIC, T_PRIVATE, T_PROTECTED, T_READONLY, T_STATIC, T_FUNCTION]);
+}
+
+it('asks one question at a time', function (): void {
+    $found = [];
+    foreach (sources() as $name => [$file]) {
+        $lines = nestedTernaries((string) file_get_contents($file));
+        $found = [...$found, ...array_map(static fn (int $line): string => "$name:$line", $lines)];
+    }
+    expect($found)->toBe([])
+        ->and(nestedTernaries("<?php\n\$a ? 1 : (\$b ? 2 : 3);\n\$a ? f(\$b ? 1 : 2) : 3;\n\$a ? \$b : \$c ? 1 : 2;\n\$a ? (\$b ?: 2) : 3;"))
+        ->toBe([2, 4]);
+});

@@ -12,6 +12,7 @@ use FineFrame\Judge\DimmerPlan;
 use FineFrame\Judge\Situation;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\UnknownThing;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -35,39 +36,37 @@ final readonly class LightController
         [$stop, $ratio] = [self::number(Where::word($request, 'stop'), 0.7, 32.0), self::number(Where::word($request, 'ratio'), 1.0, 32.0)];
         $under = Where::word($request, 'under');
         $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio, $under === '' ? null : self::number($under, -3.0, 8.0));
-        $set = implode(
-            ', ',
-            array_map(
-                fn (string $id, float $d): string => $setup->name($id).' to '.$this->desk->reader->print(Quantity::share($d)),
-                array_keys($plan->dimmers),
-                $plan->dimmers,
-            ),
-        );
-        $comes = number_format($plan->ratio, 1).' : 1, '.$this->desk->reader->print(
-            Quantity::of(abs($plan->stopsOff), Unit::Stop),
-        ).($plan->stopsOff >= 0 ? ' over' : ' under').(
-            $plan->under === null
-            ? ''
-            : ', the background '.$this->desk->reader->print(
-                Quantity::of(abs($plan->under), Unit::Stop),
-            ).($plan->under >= 0 ? ' under' : ' over').' the face'
-        );
         if ($plan->dimmers === []) {
             return $this->desk->changed($request, $shoot, 'No lamp burns here.');
         }
-        $said = $plan->isReached ? "$set: it comes out at $comes." : "$set comes nearest, at $comes. ".($plan->nearer > 0
-            ? 'For the rest, the key comes nearer by '.round(
-                100 * $plan->nearer,
-            ).' % of its way, or ISO goes up by '.$this->desk->reader->print(
-                Quantity::of(-$plan->stopsOff, Unit::Stop),
-            ).'.'
-            : 'For the ratio, move a lamp, hang a cloth on the dark side, or bounce light back.');
 
         return $this->desk->changed(
             $request,
             $this->desk->store->commit($shoot, $request->version(), $plan->edit, 'Set the dimmers'),
-            $said,
+            $this->said($plan, $setup),
         );
+    }
+
+    private function said(DimmerPlan $plan, SetupPlan $setup): string
+    {
+        $print = $this->desk->reader->print(...);
+        $set = implode(', ', array_map(
+            static fn (string $id, float $d): string => $setup->name($id).' to '.$print(Quantity::share($d)),
+            array_keys($plan->dimmers),
+            $plan->dimmers,
+        ));
+        $stops = static fn (float $off): string => $print(Quantity::of(abs($off), Unit::Stop));
+        $comes = number_format($plan->ratio, 1).' : 1, '.$stops($plan->stopsOff).($plan->stopsOff >= 0 ? ' over' : ' under');
+        if ($plan->under !== null) {
+            $comes .= ', the background '.$stops($plan->under).($plan->under >= 0 ? ' under' : ' over').' the face';
+        }
+
+        return match (true) {
+            $plan->isReached => "$set: it comes out at $comes.",
+            $plan->nearer > 0 => "$set comes nearest, at $comes. For the rest, the key comes nearer by "
+                .round(100 * $plan->nearer)." % of its way, or ISO goes up by {$stops($plan->stopsOff)}.",
+            default => "$set comes nearest, at $comes. For the ratio, move a lamp, hang a cloth on the dark side, or bounce light back.",
+        };
     }
 
     private static function number(string $text, float $least, float $most): float

@@ -7,6 +7,9 @@ namespace App\View\Drawing;
 /** Puts each label beside its thing where it covers no other label and no thing. */
 final class Labels
 {
+    /** How much of its own size words lie back from their place: those before it wholly, those over it by half. */
+    private const BACK = [-1.0, -0.5, 0.0];
+
     /** Boxes are found by cells so wide, drawing units. */
     private const CELL = 100.0;
 
@@ -46,8 +49,8 @@ final class Labels
                 break;
             }
             foreach ([[1, 0], [-1, 0], [0, 1], [0, -1], [0.8, 0.8], [-0.8, 0.8], [0.8, -0.8], [-0.8, -0.8]] as [$dx, $dy]) {
-                $left = $x + $dx * $far * ($across + 4) + ($dx > 0 ? 0 : ($dx < 0 ? -$w : -$w / 2));
-                $top = $y + $dy * $far * ($up + 3) + ($dy > 0 ? 0 : ($dy < 0 ? -$h : -$h / 2));
+                $left = $x + $dx * $far * ($across + 4) + self::BACK[1 + ($dx <=> 0)] * $w;
+                $top = $y + $dy * $far * ($up + 3) + self::BACK[1 + ($dy <=> 0)] * $h;
                 $cost = $this->cost($left, $top, $left + $w, $top + $h) + $far;
                 $best = $cost < $best[0] ? [$cost, $left, $top] : $best;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
+use App\View\Reader;
 use FineFrame\Geometry\Isolines;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Situation;
@@ -70,7 +71,7 @@ final readonly class StopsDrawing
                 $path .= 'M'.$this->at($a, $b).'L'.$this->at($c, $d);
             }
             if ($path !== '') {
-                $lines[] = ['stops' => ($level > 0 ? '+' : ($level < 0 ? '−' : '')).abs($level), 'path' => $path];
+                $lines[] = ['stops' => Reader::sign($level).abs($level), 'path' => $path];
             }
         }
 

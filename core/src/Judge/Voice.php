@@ -30,8 +30,12 @@ final readonly class Voice
     {
         $plays = $body->person->plays;
         $sings = $plays === Instrument::Voice || ($plays === Instrument::None && ! $setup->isTalk());
-        [$level, $crest] = self::LEVELS[$sings ? 'sung' : ($plays === Instrument::None ? 'talk' : $plays->value)];
         $isMouth = $sings || $plays === Instrument::None;
+        [$level, $crest] = self::LEVELS[match (true) {
+            $sings => 'sung',
+            $isMouth => 'talk',
+            default => $plays->value,
+        }];
 
         return new self(
             $body->person->id,

@@ -39,7 +39,11 @@ enum Beam: string
         $sum = 0.0;
         for ($i = 0; $i <= self::STEPS; $i++) {
             $angle = $i * $step;
-            $sum += ($i === 0 || $i === self::STEPS ? 1 : ($i % 2 === 1 ? 4 : 2)) * exp(-M_LN2 * ($angle / $half) ** 2) * sin($angle);
+            $weight = match (true) {
+                $i === 0, $i === self::STEPS => 1,
+                default => 2 + 2 * ($i % 2),
+            };
+            $sum += $weight * exp(-M_LN2 * ($angle / $half) ** 2) * sin($angle);
         }
 
         return 2 * M_PI * $sum * $step / 3;

@@ -108,9 +108,11 @@ final readonly class Emitter
     {
         $share = 1.0;
         foreach ($this->cuts as [$half, $isHard]) {
-            $share *= $isHard
-                ? ($offRad < $half ? 1.0 : 0.0)
-                : ($offRad < M_PI / 2 ? max(0.0, 1 - tan($offRad) / tan(min($half, 1.55))) : 0.0);
+            $share *= match (true) {
+                $isHard => $offRad < $half ? 1.0 : 0.0,
+                $offRad < M_PI / 2 => max(0.0, 1 - tan($offRad) / tan(min($half, 1.55))),
+                default => 0.0,
+            };
         }
 
         return $share;

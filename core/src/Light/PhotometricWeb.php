@@ -145,8 +145,10 @@ final readonly class PhotometricWeb implements Part
 
         return match (true) {
             count($this->horizontal) === 1 => $first,
-            $first >= 89.0 && $last <= 271.0 => $deg < 90 ? 180 - $deg : ($deg > 270 ? 540 - $deg : $deg),
-            $last <= 91.0 => ($half = $deg > 180 ? 360 - $deg : $deg) > 90 ? 180 - $half : $half,
+            $first >= 89.0 && $last <= 271.0 && $deg < 90 => 180 - $deg,
+            $first >= 89.0 && $last <= 271.0 && $deg > 270 => 540 - $deg,
+            $first >= 89.0 && $last <= 271.0 => $deg,
+            $last <= 91.0 => 90 - abs(90 - abs(180 - abs($deg - 180))),
             $last <= 181.0 => $deg > 180 ? 360 - $deg : $deg,
             default => $deg,
         };

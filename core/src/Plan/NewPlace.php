@@ -86,13 +86,11 @@ final readonly class NewPlace
     private static function outline(string $room, string $shape, float $widthM, float $depthM): array
     {
         $corners = min(self::MOST_CORNERS, (int) $shape);
-        $lengths = $shape === 'rectangle'
-            ? [$widthM, $depthM, $widthM, $depthM]
-            : (
-                $shape === 'ell'
-                ? [$widthM, $depthM / 2, $widthM / 2, $depthM / 2, $widthM / 2, $depthM]
-                : array_fill(0, max(3, $corners), round(2 * ($widthM + $depthM) / max(3, $corners), 2))
-            );
+        $lengths = match ($shape) {
+            'rectangle' => [$widthM, $depthM, $widthM, $depthM],
+            'ell' => [$widthM, $depthM / 2, $widthM / 2, $depthM / 2, $widthM / 2, $depthM],
+            default => array_fill(0, max(3, $corners), round(2 * ($widthM + $depthM) / max(3, $corners), 2)),
+        };
         $turns = $shape === 'ell' ? [90, 90, -90, 90, 90, 90] : array_fill(0, count($lengths), 360 / count($lengths));
 
         return ['walls' => array_map(static fn (int $i): array => [

@@ -145,9 +145,10 @@ final class LampPlaces
                             $height,
                             $body,
                         );
+                        $own = $side === $sign ? 1.0 : 0.0;
                         $score = $one === null || $this->stand->shinesIntoALens($one)
                             ? -INF
-                            : ($side === $sign ? 1.0 : 0.0) - abs($deg - 145) / 60 - abs($distance - 1.8) / 3 - abs($height - 2.3) / 3;
+                            : $own - abs($deg - 145) / 60 - abs($distance - 1.8) / 3 - abs($height - 2.3) / 3;
                         if ($score > $best) {
                             [$best, $lamp] = [$score, $one];
                         }

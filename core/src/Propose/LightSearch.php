@@ -146,9 +146,11 @@ final class LightSearch
     {
         $schools = $this->situation->setup->plan->brief->schools;
         [$soft, $hard] = [$this->kit->soft(), $this->kit->hard()];
-        $edge = $schools->has(School::WindowEdge)
-            ? null
-            : ($schools->has(School::TubeEdge) ? $this->kit->tube() ?? $hard : $hard);
+        $edge = match ($schools->of(Question::EdgeLight)) {
+            School::WindowEdge => null,
+            School::TubeEdge => $this->kit->tube() ?? $hard,
+            default => $hard,
+        };
         $side = $schools->has(School::OpenFace) ? -1 : 1;
         $stops = $dark->light->stopsOver();
         $recipes = [];

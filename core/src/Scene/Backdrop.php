@@ -122,9 +122,11 @@ final readonly class Backdrop
             return 1.0;
         }
 
-        return $this->solid === null
-            ? 0.0
-            : ($this->solid->kind === ThingKind::Room ? RoomPatches::lining($this->scene, $this->solid) : self::FURNITURE);
+        return match ($this->solid?->kind) {
+            null => 0.0,
+            ThingKind::Room => RoomPatches::lining($this->scene, $this->solid),
+            default => self::FURNITURE,
+        };
     }
 
     /** The normal of the face that a ray met. */

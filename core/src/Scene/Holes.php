@@ -56,7 +56,8 @@ final readonly class Holes
         foreach ($this->byWall[$wall] ?? [] as [$corner, $unit, $inward, $width, $sill, $head, $depth, $passes]) {
             $out = abs($inward->x * $ray[0] + $inward->y * $ray[1]);
             // Seen from the room the outer side is farther along, seen from outside nearer.
-            $step = $out < 1e-9 ? 0.0 : ($inward->x * $ray[0] + $inward->y * $ray[1] < 0 ? 1 : -1) * $depth / $out;
+            $side = $inward->x * $ray[0] + $inward->y * $ray[1] < 0 ? 1 : -1;
+            $step = $out < 1e-9 ? 0.0 : $side * $depth / $out;
             $isThrough = true;
             foreach ([$along, $along + $step] as $at) {
                 $s = ($from[0] + $at * $ray[0] - $corner->x) * $unit->x + ($from[1] + $at * $ray[1] - $corner->y) * $unit->y;

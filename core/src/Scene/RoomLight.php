@@ -225,7 +225,8 @@ final class RoomLight
      */
     private static function evened(float $lamps, float $day, float $sum, bool $isDome): array
     {
-        $scale = $sum > 1e-9 ? ($isDome ? 2.0 : 1.0) / $sum : 0.0;
+        $whole = $isDome ? 2.0 : 1.0;
+        $scale = $sum > 1e-9 ? $whole / $sum : 0.0;
 
         return [$lamps * $scale, $day * $scale];
     }

@@ -168,13 +168,11 @@ final class Scene
     {
         $metering = $this->setup->setup->metering;
 
-        return $this->isOtherDay
-            ? $this->windows
-            : (
-                $metering->weather === Weather::AsMetered
-                ? null
-                : $this->windows ??= $this->windowsAt($metering->weather, $this->plannedAt())
-            );
+        return match (true) {
+            $this->isOtherDay => $this->windows,
+            $metering->weather === Weather::AsMetered => null,
+            default => $this->windows ??= $this->windowsAt($metering->weather, $this->plannedAt()),
+        };
     }
 
     /** @return Windows|null null where nobody has said where the place is, or when is recorded */
@@ -237,9 +235,11 @@ final class Scene
         $window = $hours->window($site);
         $clock = $this->setup->setup->metering->clock;
 
-        return $clock !== ''
-            ? $hours->momentWithin($site, $clock)
-            : ($window === null ? $hours->moment($site, '12:00') : ($window[0] + $window[1]) / 2);
+        return match (true) {
+            $clock !== '' => $hours->momentWithin($site, $clock),
+            $window === null => $hours->moment($site, '12:00'),
+            default => ($window[0] + $window[1]) / 2,
+        };
     }
 
     public function patches(): RoomPatches

@@ -85,7 +85,11 @@ final readonly class SunDay
             $time -= Sun::over($site, $time)->hourAngleRad / (2 * M_PI) * 86_400;
         }
 
-        return $time + ($time < $from ? 86_400 : ($time >= $to ? -86_400 : 0));
+        return match (true) {
+            $time < $from => $time + 86_400,
+            $time >= $to => $time - 86_400,
+            default => $time,
+        };
     }
 
     /** When the sun passes an altitude before (−1) or after (1) noon; null if it does not between noon and the midnights about it. */

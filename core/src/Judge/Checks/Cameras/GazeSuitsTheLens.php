@@ -51,9 +51,11 @@ final class GazeSuitsTheLens extends Rule
 
             return;
         }
-        $severity = $into
-            ? Severity::above($off, self::INTO_LENS_DEG, 2 * self::INTO_LENS_DEG)
-            : ($off < self::INTO_LENS_DEG || $off > $widest ? Severity::Watch : Severity::Holds);
+        $severity = match (true) {
+            $into => Severity::above($off, self::INTO_LENS_DEG, 2 * self::INTO_LENS_DEG),
+            $off < self::INTO_LENS_DEG || $off > $widest => Severity::Watch,
+            default => Severity::Holds,
+        };
 
         yield $this->finding(
             $severity,

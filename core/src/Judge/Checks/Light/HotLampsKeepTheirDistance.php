@@ -41,6 +41,7 @@ final class HotLampsKeepTheirDistance extends Rule
             $lampAt = $lamp->rear();
             // No ceiling of the room is over a lamp outside.
             $under = $situation->scene->isOutside($id) ? INF : $situation->setup->room->heightAt($lampAt->floor()) - $lampAt->z;
+            $overhead = $under === INF ? null : $under;
             $cloth = $this->cloth($lamp);
             $case = match (true) {
                 $cloth !== null && $cloth < self::CLOTH_M => null,
@@ -51,7 +52,7 @@ final class HotLampsKeepTheirDistance extends Rule
                 $case === 'holds' ? Severity::Holds : Severity::Breaks,
                 [
                     'lamp' => $situation->name($id),
-                    'distance' => Quantity::metres($case === 'ceiling' ? $under : $cloth ?? ($under === INF ? null : $under)),
+                    'distance' => Quantity::metres($case === 'ceiling' ? $under : $cloth ?? $overhead),
                     'least' => Quantity::metres($case === 'ceiling' ? self::CEILING_M : self::CLOTH_M),
                 ],
                 [$id],

@@ -55,7 +55,10 @@ final class KeyIsOnItsSide extends Rule
                 "school: {$school->word()}",
             ),
             isset($situation->scene->lamps[$key]) ? [LampMoves::mirrored($situation, $key, $face->body->eyes, $face->body->face())] : [],
-            $holds ? ($short ? 'holds' : 'open') : ($short ? 'short' : null),
+            match (true) {
+                $holds => $short ? 'holds' : 'open',
+                default => $short ? 'short' : null,
+            },
         );
     }
 }

@@ -43,7 +43,12 @@ final class GearComesIn extends PlaceRule
                 && (! $turns || $deep === null || $deep >= $cartLong)
                 && $way->text('kind') !== 'stairs';
             $carried = $width >= $case + self::HANDS_M && (! $turns || self::goesRound($width, $deep, $case, $caseLong));
-            yield $this->finding($carried ? ($carted ? Severity::Holds : Severity::Watch) : Severity::Breaks, [
+            $severity = match (true) {
+                ! $carried => Severity::Breaks,
+                ! $carted => Severity::Watch,
+                default => Severity::Holds,
+            };
+            yield $this->finding($severity, [
                 'way' => $way->text('name'),
                 'width' => Quantity::metres($width),
                 'cart' => Quantity::metres($cart),

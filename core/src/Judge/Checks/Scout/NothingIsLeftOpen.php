@@ -54,9 +54,11 @@ final class NothingIsLeftOpen extends PlaceRule
                 $view->place->list('askings'),
                 static fn (Record $a): bool => $a->text('about') === 'haze and alarms' && $a->text('state') === 'agreed',
             );
-            $severity = $asked !== [] || $detectors === 'none'
-                ? Severity::Holds
-                : ($detectors === 'smoke' ? Severity::Breaks : Severity::Watch);
+            $severity = match (true) {
+                $asked !== [] || $detectors === 'none' => Severity::Holds,
+                $detectors === 'smoke' => Severity::Breaks,
+                default => Severity::Watch,
+            };
             yield $this->finding(
                 $severity,
                 ['detectors' => $detectors],

@@ -28,9 +28,11 @@ final class PlaceIsKnown extends PlaceRule
         ], [$view->place->id], new Working(
             'known ÷ asked',
             ['known' => (string) ($all - count($unknown)), 'asked' => (string) $all],
-        ), case: $unknown === [] ? 'holds' : ($visited
-            ? 'visited'
-            : 'unseen'));
+        ), case: match (true) {
+            $unknown === [] => 'holds',
+            $visited => 'visited',
+            default => 'unseen',
+        });
     }
 
     /** @return list<string> names of the questions still open; their words stand in lang */

@@ -60,11 +60,11 @@ final class SunStaysOffTheFace extends PlaceRule
                 $view,
                 $study,
                 $during,
-            ), $during === [] ? 'holds' : (
-                $window === null
-                ? 'some-time'
-                : 'fails'
-            ));
+            ), match (true) {
+                $during === [] => 'holds',
+                $window === null => 'some-time',
+                default => 'fails',
+            });
         }
     }
 

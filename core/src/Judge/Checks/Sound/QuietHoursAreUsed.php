@@ -56,9 +56,7 @@ final class QuietHoursAreUsed extends Rule
             [
                 'from' => $from,
                 'to' => $to,
-                'quiet' => $better === []
-                    ? ($windows === [] ? 'none' : $windows[0][0].' to '.$windows[0][1])
-                    : $better[0][0].' to '.$better[0][1],
+                'quiet' => implode(' to ', array_slice($better[0] ?? $windows[0] ?? ['none'], 0, 2)),
             ],
             ['quiet-hours'],
             new Working(
