@@ -14,10 +14,16 @@ final readonly class Pickup
     {
     }
 
+    /** Pressure against straight ahead, whatever its sign. */
+    public function gain(float $offRad): float
+    {
+        return abs($this->a + (1 - $this->a) * cos($offRad));
+    }
+
     /** Decibels against straight ahead; null in a null. */
     public function levelDb(float $offRad): ?float
     {
-        $gain = abs($this->a + (1 - $this->a) * cos($offRad));
+        $gain = $this->gain($offRad);
 
         return $gain < 1e-12 ? null : 20 * log10($gain);
     }

@@ -27,6 +27,7 @@ final class CaseRunner
             'acoustics' => new AcousticsCases($folder),
             'wireless' => new WirelessCases,
             'light' => new LightCases($folder),
+            'impulse' => new ImpulseCases,
         ];
     }
 
