@@ -7,6 +7,7 @@ use App\Http\Controllers\EditController;
 use App\Http\Controllers\ExchangeController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FramingController;
+use App\Http\Controllers\HearController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\LightController;
 use App\Http\Controllers\MendController;
@@ -28,6 +29,7 @@ Route::post('/shoots', [ShootController::class, 'store'])->name('shoots.store');
 Route::post('/shoots/import', [ShootController::class, 'import'])->name('shoots.import');
 Route::delete('/shoots/{shoot}', [ShootController::class, 'destroy'])->name('shoots.destroy');
 Route::post('/shoots/{shoot}/restore', [ShootController::class, 'restore'])->name('shoots.restore')->withTrashed();
+Route::get('/sounds/{sound}.wav', [HearController::class, 'dry'])->name('hear.dry');
 Route::post('/settings', SettingsController::class)->name('settings');
 
 Route::prefix('/shoots/{shoot}')->group(function (): void {
@@ -38,6 +40,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/frame/size', [FramingController::class, 'size'])->name('frame.size');
     Route::post('/frame/square', [FramingController::class, 'square'])->name('frame.square');
     Route::post('/dimmers', LightController::class)->name('dimmers');
+    Route::get('/hear/{microphone}.wav', [HearController::class, 'microphone'])->name('hear');
     Route::post('/radio', RadioController::class)->name('radio');
     Route::get('/sound.pdf', [ExportController::class, 'sound'])->name('export.sound');
     Route::get('/contact.pdf', [ExportController::class, 'contact'])->name('export.contact');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use FineFrame\Judge\Checks\Sound\VoiceIsNearerThanTheRoom;
 use FineFrame\Judge\Situation;
+use FineFrame\Judge\Voice;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Sound\Material;
@@ -67,7 +67,7 @@ final readonly class SoundDesk
         return [
             'For speech it rings '.$this->seconds($time).'; bare, '.$this->seconds($this->room->bare()->speechTime()).'.',
             'A voice and the room are as loud at '.$this->reader->metres(
-                Reverberation::criticalM($this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q),
+                Reverberation::criticalM($this->room->volumeM3, $time, Voice::Q),
             ).' for a microphone that hears all around.',
         ];
     }
@@ -85,12 +85,12 @@ final readonly class SoundDesk
             return [
                 'name' => $ear->name, 'pattern' => $ear->model->name,
                 'equal' => $this->reader->metres(
-                    Reverberation::criticalM($this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q) * $pickup->distanceFactor(),
+                    Reverberation::criticalM($this->room->volumeM3, $time, Voice::Q) * $pickup->distanceFactor(),
                 ),
                 'distance' => $this->reader->metres($distance),
                 'over' => $this->reader->print(
                     Quantity::of(
-                        Reverberation::directDb($distance, $this->room->volumeM3, $time, VoiceIsNearerThanTheRoom::VOICE_Q, $pickup),
+                        Reverberation::directDb($distance, $this->room->volumeM3, $time, Voice::Q, $pickup),
                         Unit::Decibel,
                     ),
                 ),

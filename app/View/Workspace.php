@@ -50,7 +50,7 @@ final class Workspace
             'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table',
         ],
         'sound' => [
-            'above' => 'From above', 'mics' => 'Microphones', 'room' => 'The room', 'tracks' => 'Tracks',
+            'above' => 'From above', 'mics' => 'Microphones', 'hear' => 'Hear it', 'room' => 'The room', 'tracks' => 'Tracks',
             'cables' => 'Cables', 'radio' => 'Radio', 'music' => 'Music', 'side' => 'From the side', 'table' => 'Table',
         ],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
@@ -132,7 +132,7 @@ final class Workspace
         return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true)
             && ! in_array(
                 $this->look,
-                ['book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'cables', 'music', 'colours'],
+                ['book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours'],
                 true,
             )
             && $this->setup->cameras !== [];
@@ -215,6 +215,11 @@ final class Workspace
     public function sound(): SoundDesk
     {
         return new SoundDesk($this->situation, $this->reader);
+    }
+
+    public function hear(): HearDesk
+    {
+        return new HearDesk($this->situation, $this->phrase, $this->reader);
     }
 
     /** The floor in false colour. */

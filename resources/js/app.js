@@ -11,3 +11,4 @@ import './photos.js';
 import './making.js';
 import './later.js';
 import './matrix.js';
+import './hear.js';

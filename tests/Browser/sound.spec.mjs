@@ -94,3 +94,24 @@ test('twelve links are coordinated, one is locked where it disturbs, and one oth
     await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0);
     expect(await set(2)).toBeCloseTo(near, 3);
 });
+
+test('a boom is heard nearer: its response is louder, and the next row goes on where the last one is', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'sound?look=hear'));
+    const rows = page.locator('[data-hear]');
+    await expect(rows).toHaveCount(3);
+    const peaks = await rows.evaluateAll((buttons) => Promise.all(buttons.map(async (button) => {
+        const bytes = await (await fetch(button.dataset.hear)).arrayBuffer();
+        const sound = await new OfflineAudioContext(1, 1, 48_000).decodeAudioData(bytes);
+        return sound.getChannelData(0).reduce((most, sample) => Math.max(most, Math.abs(sample)), 0);
+    })));
+    // As placed it is nearer than the frames allow; on the chest it is nearer still.
+    expect(peaks[0]).toBeGreaterThan(1.2 * peaks[1]);
+    expect(peaks[2]).toBeGreaterThan(peaks[0]);
+    await rows.nth(0).click();
+    await expect(rows.nth(0)).toHaveAttribute('aria-pressed', 'true');
+    await rows.nth(2).click();
+    await expect(rows.nth(2)).toHaveAttribute('aria-pressed', 'true');
+    await expect(rows.nth(0)).toHaveAttribute('aria-pressed', 'false');
+    await rows.nth(2).click();
+    await expect(rows.nth(2)).toHaveAttribute('aria-pressed', 'false');
+});

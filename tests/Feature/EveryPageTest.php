@@ -133,7 +133,7 @@ it('answers no odd shape of a parameter with a fault of its own', function (stri
     }
 })->with(
     [
-        'cameras', 'light', 'sound', 'measure', 'scout', 'brief', 'stage', 'rig', 'sheet.pdf', 'sound.pdf', 'floor.svg',
+        'cameras', 'light', 'sound', 'sound?look=hear', 'light?look=lamps', 'measure', 'scout', 'brief', 'stage', 'rig', 'sheet.pdf', 'sound.pdf', 'floor.svg',
         'tape.csv', 'kit.csv', 'room.dxf', 'takes/none.svg', 'takes/none.pdf', 'frames/none.svg', 'nothing',
     ],
 );

@@ -9,10 +9,10 @@ use FineFrame\Document\Record;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\BoomStudy;
-use FineFrame\Judge\Checks\Sound\VoiceIsNearerThanTheRoom;
 use FineFrame\Judge\Ears;
 use FineFrame\Judge\LinkReach;
 use FineFrame\Judge\Situation;
+use FineFrame\Judge\Voice;
 use FineFrame\Sound\Reverberation;
 
 /**
@@ -40,7 +40,7 @@ final readonly class SoundOverlays
             $far = Reverberation::criticalM(
                 $room->volumeM3,
                 $room->speechTime(),
-                VoiceIsNearerThanTheRoom::VOICE_Q,
+                Voice::Q,
             ) * $boom->model->pickup()->distanceFactor();
             $mouth = $boom->mouth->floor();
             $words = 'as loud as the room at '.$this->reader->metres($far);

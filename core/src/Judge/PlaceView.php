@@ -14,6 +14,7 @@ use FineFrame\Plan\ShootPlan;
 use FineFrame\Scout\Noise;
 use FineFrame\Sound\Material;
 use FineFrame\Sound\RoomSound;
+use FineFrame\Space\Room;
 use FineFrame\Staging\Body;
 use FineFrame\Staging\Person;
 use FineFrame\Staging\Role;
@@ -100,9 +101,13 @@ final class PlaceView
         );
     }
 
-    public function sound(): RoomSound
+    /** @param  Room|null  $room  a room behind the first, by its own surfaces; what is hung, and claps, are of the first */
+    public function sound(?Room $room = null): RoomSound
     {
         $materials = $this->plan->kit->materials + Material::shipped();
+        if ($room !== null && $room->surfaces !== $this->place->space->surfaces) {
+            return RoomSound::of($room, $materials);
+        }
         $room = RoomSound::of($this->place->space, $materials);
         $clap = array_slice($this->place->list('claps'), -1)[0] ?? null;
         $heard = [];

@@ -22,6 +22,9 @@ final readonly class Voice
         'drums' => [98.0, 22.0],
     ];
 
+    /** How much more a voice gives ahead than all around. Kuttruff; textbooks on microphones. */
+    public const Q = 2.0;
+
     private function __construct(public string $person, public string $name, public Vec3 $at, public float $dbAt1m, public float $crestDb)
     {
     }

@@ -35,28 +35,42 @@ final readonly class Arrival
         if ($pickup->a < 1.0 && ($aim === null || $aim->length() < 1e-9)) {
             throw ImpossibleSound::aimless();
         }
+        $direct = self::heard($source, $microphone, $pickup, $aim, []);
         $all = [];
-        $note = static function (Vec3 $image, array $by) use (&$all, $microphone, $pickup, $aim): void {
+        foreach (self::images($surfaces, $source, $microphone) as [$image, $by]) {
             // By two walls square to each other it comes once, whichever is first.
             $all[sprintf('%.5F %.5F %.5F', $image->x, $image->y, $image->z)] ??= self::heard($image, $microphone, $pickup, $aim, $by);
-        };
-        $note($source, []);
+        }
+        usort($all, static fn (self $a, self $b): int => $a->timeS <=> $b->timeS);
+
+        return [$direct, ...$all];
+    }
+
+    /**
+     * @param  list<Surface>  $surfaces
+     * @return \Generator<array{Vec3, non-empty-list<Surface>}> where the source seems to be by one or two faces, and by which
+     */
+    private static function images(array $surfaces, Vec3 $source, Vec3 $microphone): \Generator
+    {
         foreach ($surfaces as $i => $first) {
             $image = $first->image($source);
             if ($first->meets($microphone, $image) !== null) {
-                $note($image, [$first]);
+                yield [$image, [$first]];
             }
             foreach ($surfaces as $j => $second) {
                 $twice = $second->image($image);
                 $at = $i === $j ? null : $second->meets($microphone, $twice);
                 if ($at !== null && $first->meets($at, $image) !== null) {
-                    $note($twice, [$first, $second]);
+                    yield [$twice, [$first, $second]];
                 }
             }
         }
-        usort($all, static fn (self $a, self $b): int => $a->timeS <=> $b->timeS);
+    }
 
-        return $all;
+    /** The same with so many times the pressure. */
+    public function louder(float $times): self
+    {
+        return new self($this->timeS, array_map(static fn (float $g): float => $times * $g, $this->gains));
     }
 
     /** @param  list<Surface>  $by */
@@ -71,6 +85,6 @@ final readonly class Arrival
             }
         }
 
-        return new self($to->length() / self::SPEED, array_values($gains));
+        return new self($to->length() / self::SPEED, $gains);
     }
 }

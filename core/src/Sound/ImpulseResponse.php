@@ -46,23 +46,28 @@ final readonly class ImpulseResponse
     {
         $begins = (int) round($arrivals[0]->timeS * self::RATE_HZ);
         $random = new Randomizer(new Xoshiro256StarStar($seed));
-        $room = [];
+        [$octaves, $ends] = [[], []];
         foreach ($tail->timesS as $band => $time) {
             $energy = $tail->energies[$band];
-            if ($energy <= 0.0 || ! is_finite($energy)) {
-                continue;
+            if ($energy > 0.0 && is_finite($energy)) {
+                [$low, $high] = [Material::BANDS_HZ[$band] / M_SQRT2, Material::BANDS_HZ[$band] * M_SQRT2];
+                $octaves[] = [$band, $low, $high, $time, $energy];
+                array_push($ends, ...self::ends($band, $low, $high, $time, $energy));
             }
-            [$low, $high] = [Material::BANDS_HZ[$band] / M_SQRT2, Material::BANDS_HZ[$band] * M_SQRT2];
+        }
+        $room = [];
+        $noises = self::noises($random, [...$octaves, ...$ends]);
+        foreach ($octaves as $i => [$band, $low, $high, , $energy]) {
             $faces = self::byFaces(array_slice($arrivals, 1), $band);
             $single = array_sum(array_map(static fn (Arrival $a): float => $a->gains[$band] ** 2, array_slice($arrivals, 1)));
-            $noise = self::scattered($random, $low, $high, $time, max(self::LEAST_NOISE * $energy, $energy - $single));
-            $heard = self::together([[$faces, 0], [$noise, $begins + 1]]);
+            $share = sqrt(max(self::LEAST_NOISE, 1 - $single / $energy));
+            $heard = self::together([[$faces, 0, 1.0], [$noises[$i], $begins + 1, $share]]);
             // Sounds that come close together strengthen or weaken one another: the octave’s level is set once they have.
             $level = sqrt($energy * self::share($low, $high) / max(1e-30, self::energy($heard)));
-            $room = self::together([[$room, 0], [array_map(static fn (float $s): float => $level * $s, $heard), 0]]);
-            foreach (self::ends($band, $low, $high) as [$from, $to]) {
-                $room = self::together([[$room, 0], [self::scattered($random, $from, $to, $time, $energy), $begins + 1]]);
-            }
+            $room = self::together([[$room, 0, 1.0], [$heard, 0, $level]]);
+        }
+        foreach (array_slice($noises, count($octaves)) as $noise) {
+            $room = self::together([[$room, 0, 1.0], [$noise, $begins + 1, 1.0]]);
         }
 
         return new self($begins, $arrivals[0]->gains[0], $room);
@@ -71,15 +76,15 @@ final readonly class ImpulseResponse
     /** @return list<float> all of it */
     public function samples(): array
     {
-        return self::together([[$this->room, 0], [[$this->direct], $this->directAt]]);
+        return self::together([[$this->room, 0, 1.0], [[$this->direct], $this->directAt, 1.0]]);
     }
 
-    /** @return list<array{float, float}> what lies outside the octaves, beside this one */
-    private static function ends(int $band, float $low, float $high): array
+    /** @return list<array{int, float, float, float, float}> what lies outside the octaves, beside this one: as they are */
+    private static function ends(int $band, float $low, float $high, float $timeS, float $energy): array
     {
         return match ($band) {
-            0 => [[self::ENDS_HZ[0], $low]],
-            count(Material::BANDS_HZ) - 1 => [[$high, self::ENDS_HZ[1]]],
+            0 => [[$band, self::ENDS_HZ[0], $low, $timeS, $energy]],
+            count(Material::BANDS_HZ) - 1 => [[$band, $high, self::ENDS_HZ[1], $timeS, $energy]],
             default => [],
         };
     }
@@ -109,24 +114,47 @@ final readonly class ImpulseResponse
     }
 
     /**
-     * Noise between two frequencies that dies away: even over them, its phases by chance.
+     * Noises between two frequencies that die away: even over them, their phases by chance. Two come out of one transform, as its real and
+     * its imaginary part.
      *
-     * @param  float  $energy  of the click whose sound it is
+     * @param  list<array{int, float, float, float, float}>  $wanted  band, from and to in Hz, decay time, energy of the click it answers
+     * @return list<list<float>> as many
+     */
+    private static function noises(Randomizer $random, array $wanted): array
+    {
+        $noises = [];
+        foreach (array_chunk($wanted, 2) as $pair) {
+            $count = 1024;
+            while ($count < min(self::LONGEST_S, max(array_column($pair, 3)) * self::FALLS_DB / 60) * self::RATE_HZ) {
+                $count *= 2;
+            }
+            $real = $imaginary = array_fill(0, $count, 0.0);
+            foreach ($pair as $part => [, $from, $to]) {
+                [$first, $last] = [(int) ceil($from * $count / self::RATE_HZ), (int) floor($to * $count / self::RATE_HZ)];
+                foreach (array_values(unpack('v*', $random->getBytes(max(2, 2 * ($last - $first + 1)))) ?: []) as $i => $turn) {
+                    $angle = 2 * M_PI * (is_int($turn) ? $turn : 0) / 65_536;
+                    [$cos, $sin] = [cos($angle), sin($angle)];
+                    // A real sound has its spectrum mirrored; times i it comes out as the imaginary part.
+                    $real[$first + $i] += $part === 0 ? $cos : -$sin;
+                    $imaginary[$first + $i] += $part === 0 ? $sin : $cos;
+                    $real[$count - $first - $i] += $part === 0 ? $cos : $sin;
+                    $imaginary[$count - $first - $i] += $part === 0 ? -$sin : $cos;
+                }
+            }
+            foreach (array_slice(Spectrum::sounded(array_values($real), array_values($imaginary)), 0, count($pair)) as $part => $noise) {
+                $noises[] = self::dying($noise, ...array_slice($pair[$part], 1));
+            }
+        }
+
+        return $noises;
+    }
+
+    /**
+     * @param  list<float>  $noise
      * @return list<float>
      */
-    private static function scattered(Randomizer $random, float $fromHz, float $toHz, float $timeS, float $energy): array
+    private static function dying(array $noise, float $fromHz, float $toHz, float $timeS, float $energy): array
     {
-        $count = 1024;
-        while ($count < min(self::LONGEST_S, $timeS * self::FALLS_DB / 60) * self::RATE_HZ) {
-            $count *= 2;
-        }
-        [$first, $last] = [(int) ceil($fromHz * $count / self::RATE_HZ), (int) floor($toHz * $count / self::RATE_HZ)];
-        $real = $imaginary = array_fill(0, $count, 0.0);
-        foreach (array_values(unpack('v*', $random->getBytes(2 * ($last - $first + 1))) ?: []) as $i => $turn) {
-            $angle = 2 * M_PI * (is_int($turn) ? $turn : 0) / 65_536;
-            [$real[$first + $i], $imaginary[$first + $i]] = [cos($angle), sin($angle)];
-        }
-        [$noise] = Spectrum::sounded($real, $imaginary);
         $decay = exp(-3 * M_LN10 / max(1e-3, $timeS) / self::RATE_HZ);
         $level = 1.0;
         foreach ($noise as $i => $sample) {
@@ -139,22 +167,22 @@ final readonly class ImpulseResponse
     }
 
     /**
-     * @param  list<array{list<float>, int}>  $parts  samples, and where they begin
+     * @param  list<array{list<float>, int, float}>  $parts  samples, where they begin, and how loud
      * @return list<float>
      */
     private static function together(array $parts): array
     {
         $sum = [];
-        foreach ($parts as [$samples, $at]) {
+        foreach ($parts as [$samples, $at, $level]) {
             for ($i = count($sum); $i < $at + count($samples); $i++) {
                 $sum[] = 0.0;
             }
             foreach ($samples as $i => $sample) {
-                $sum[$at + $i] += $sample;
+                $sum[$at + $i] += $level * $sample;
             }
         }
 
-        return $sum;
+        return array_values($sum);
     }
 
     /** @param  list<float>  $samples */

@@ -31,7 +31,7 @@ final readonly class Shoebox
         $lengths = [$size->x, $size->y, $size->z];
         $surfaces = $faces = [];
         foreach ($alphas as $face => $alpha) {
-            if (max($alpha) > 1.0 || min($alpha) < 0.0) {
+            if (array_filter($alpha, static fn (float $a): bool => $a < 0.0 || $a > 1.0) !== []) {
                 throw ImpossibleSound::absorbs();
             }
             $axis = intdiv($face, 2);

@@ -41,6 +41,9 @@
         @case('colours')
             @include('plan.colours')
             @break
+        @case('hear')
+            @include('plan.hear')
+            @break
         @case('room')
             @include('plan.room-sound')
             @break

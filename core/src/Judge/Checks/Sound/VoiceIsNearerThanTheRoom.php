@@ -9,6 +9,7 @@ use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
+use FineFrame\Judge\Voice;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
@@ -18,9 +19,6 @@ use FineFrame\Space\CeilingKind;
 /** A boom hears the voice and the room: nearer than where both are as loud, the voice is dry, farther it swims. */
 final class VoiceIsNearerThanTheRoom extends Rule
 {
-    /** How much a voice is louder ahead than all around. */
-    public const VOICE_Q = 2.0;
-
     /** Decibels of the voice over the room that keep it dry. */
     private const DRY_DB = 6.0;
 
@@ -45,8 +43,8 @@ final class VoiceIsNearerThanTheRoom extends Rule
         foreach ($situation->heard() as $id => [$ear, $voice]) {
             $distance = $ear->at->distanceTo($voice->at);
             $pickup = $ear->model->pickup();
-            $over = Reverberation::directDb($distance, $sound->volumeM3, $time, self::VOICE_Q, $pickup);
-            $equal = Reverberation::criticalM($sound->volumeM3, $time, self::VOICE_Q) * $pickup->distanceFactor();
+            $over = Reverberation::directDb($distance, $sound->volumeM3, $time, Voice::Q, $pickup);
+            $equal = Reverberation::criticalM($sound->volumeM3, $time, Voice::Q) * $pickup->distanceFactor();
             yield $this->finding(
                 Severity::below($over, 0.0, self::DRY_DB),
                 [
@@ -59,7 +57,7 @@ final class VoiceIsNearerThanTheRoom extends Rule
                 [$id, $ear->subject],
                 new Working('direct over reverberant = 20·log₁₀(rc/d) + 10·log₁₀(1/REE), rc = √(Q·A/16π)', [
                     'T of the room' => Quantity::of($time, Unit::Second),
-                    'Q of a voice' => Quantity::ratio(self::VOICE_Q),
+                    'Q of a voice' => Quantity::ratio(Voice::Q),
                     'as loud at' => Quantity::metres($equal),
                     'mouth to tip' => Quantity::metres($distance),
                 ], 'the room by its surfaces, or by the clap'),
