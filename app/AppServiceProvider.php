@@ -9,6 +9,7 @@ use App\Instruments\StandIns;
 use App\Plans\RoomKeep;
 use App\View\Reader;
 use FineFrame\Judge\Judge;
+use FineFrame\Propose\LightIdeas;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Config;
@@ -24,7 +25,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(ClockInterface::class, NativeClock::class);
         $this->app->singleton(
             Judge::class,
-            static fn (): Judge => Judge::standard(new RoomKeep(storage_path('framework/cache/data/rooms'))),
+            static fn (): Judge => Judge::standard(new RoomKeep(storage_path('framework/cache/data/rooms')), new LightIdeas),
         );
         $this->app->bind(
             StandIns::class,

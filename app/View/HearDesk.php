@@ -29,7 +29,8 @@ final readonly class HearDesk
         foreach ($this->situation->heard() as $id => [$ear, $voice]) {
             $rows[] = $this->row($this->situation, (string) $id, $voice->person, 'as placed', null);
             foreach ($ear->isBoom() ? Moves::boomNearest($this->situation, (string) $id) : [] as $mend) {
-                $rows[] = $this->row($this->situation->after($mend->edit), (string) $id, $voice->person, $this->phrase->mend($mend), $mend->edit);
+                $after = $this->situation->after($mend->edit);
+                $rows[] = $this->row($after, (string) $id, $voice->person, $this->phrase->mend($mend), $mend->edit);
             }
         }
 

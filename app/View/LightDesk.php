@@ -8,6 +8,7 @@ use App\Plans\Looked;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Hours;
+use FineFrame\Judge\LampWork;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Walk;
 use FineFrame\Judge\WalkStep;
@@ -28,13 +29,14 @@ final readonly class LightDesk
     }
 
     /**
-     * @return list<array{id: string, nth: int, name: string, burns: bool, lookedOff: bool, off: string|null, alone: string|null}> with what
+     * @return list<array{id: string, nth: int, name: string, does: string, burns: bool, lookedOff: bool, off: string|null, alone: string|null}> with what
      *     to ask for to see it off or alone
      */
     public function lamps(): array
     {
         $ids = array_keys($this->situation->scene->lamps);
         $lamps = [];
+        $does = $this->does();
         foreach ($ids as $i => $id) {
             $isOff = in_array($id, $this->looked->off, true);
             $rest = array_values(array_diff($this->looked->off, [$id]));
@@ -43,6 +45,7 @@ final readonly class LightDesk
                 'id' => $id,
                 'nth' => $i + 1,
                 'name' => $this->situation->name($id),
+                'does' => $does[$id],
                 'burns' => $this->situation->scene->lamps[$id]->placement->on,
                 'lookedOff' => $isOff,
                 'off' => self::query($isOff ? $rest : [...$this->looked->off, $id]),
@@ -60,6 +63,19 @@ final readonly class LightDesk
         $window = $site === null ? null : $this->situation->setup->hours()->window($site);
 
         return $site === null || $window === null ? [] : array_map($site->clock(...), Hours::every($window, 900.0));
+    }
+
+    /** @return array<string, string> what each lamp does, by lamp */
+    public function does(): array
+    {
+        $said = fn (LampWork $w): string => $w->part->phrase($w->person === '' ? '' : $this->situation->name($w->person));
+        $all = [];
+        foreach (LampWork::allOf($this->situation) as $id => $works) {
+            $burns = $this->situation->scene->lamps[$id]->placement->on;
+            $all[$id] = $burns ? implode(', ', array_unique(array_map($said, array_slice($works, 0, 3)))) : 'off';
+        }
+
+        return $all;
     }
 
     /** What all of it adds up to: lamps, stands, power. */
@@ -84,15 +100,17 @@ final readonly class LightDesk
     }
 
     /**
-     * @return list<array{id: string, name: string, on: bool, fixture: string, stand: string, height: string, aim: string, dim: string, kelvin: string, watts: string, place: Vec2}>
+     * @return list<array{id: string, name: string, does: string, on: bool, fixture: string, stand: string, height: string, aim: string, dim: string, kelvin: string, watts: string, place: Vec2}>
      */
     public function list(): array
     {
         $kit = $this->situation->setup->plan->kit;
+        $does = $this->does();
 
         return array_values(array_map(fn (SoftBox $lamp): array => [
             'id' => $lamp->placement->id,
             'name' => $this->situation->name($lamp->placement->id),
+            'does' => $does[$lamp->placement->id],
             'on' => $lamp->placement->on,
             'fixture' => implode(
                 ' → ',

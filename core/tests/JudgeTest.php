@@ -13,7 +13,7 @@ it('finds the three faults of the demo, and a mend for each that holds', functio
     $judge = Judge::standard();
     $setup = Cases::demo();
     expect($judge->judge($setup)->broken())->toBe(
-        ['frame-is-clear:cam-b+key', 'key-gives-the-stop:key+miller', 'boom-stays-out-of-frame:boom+cam-b'],
+        ['frame-is-clear:cam-b+key', 'key-gives-the-stop:miller', 'boom-stays-out-of-frame:boom+cam-b'],
     );
     for ($round = 0; $round < 3; $round++) {
         $verdicts = $judge->judge($setup);
@@ -85,9 +85,9 @@ it('judges', function (string $key, Severity $severity, array $changes): void {
     ];
     yield 'nearer than the lens focuses' => ['lens-focuses-this-near:cam-b+miller', $breaks, $b(3.4, 2.5)];
     yield 'another stop than the light' => ['camera-is-set-to-the-stop:cam-b', $watch, ['cameras/cam-b/t_stop' => 5.6]];
-    yield 'a key that fits' => ['key-gives-the-stop:key+miller', $holds, ['lights/key/dimmer' => 0.2]];
-    yield 'a key half a stop over' => ['key-gives-the-stop:key+miller', $watch, ['lights/key/dimmer' => 0.28]];
-    yield 'a dark key' => ['key-gives-the-stop:key+miller', $breaks, ['lights/key/dimmer' => 0.02]];
+    yield 'a key that fits' => ['key-gives-the-stop:miller', $holds, ['lights/key/dimmer' => 0.2]];
+    yield 'a key half a stop over' => ['key-gives-the-stop:miller', $watch, ['lights/key/dimmer' => 0.28]];
+    yield 'a dark key' => ['key-gives-the-stop:miller', $breaks, ['lights/key/dimmer' => 0.02]];
     yield 'a box into the ceiling' => ['soft-box-fits-the-room:key', $breaks, ['lights/key/height_m' => 2.6]];
     yield 'a box into the wall' => ['soft-box-fits-the-room:key', $breaks, ['lights/key/x_m' => 0.3]];
     yield 'a boom out of A' => ['boom-stays-out-of-frame:boom+cam-a', $holds, []];
@@ -126,9 +126,9 @@ it('mends by the least that holds', function (string $key, string $case, array $
     expect($judge->mend($setup, $verdicts, $verdicts->find($key))?->case)->toBe($case);
 })->with([
     'a lamp at the edge moves over' => ['frame-is-clear:cam-b+key', 'move', []],
-    'a bright key is dimmed' => ['key-gives-the-stop:key+miller', 'dim', []],
+    'a bright key is dimmed' => ['key-gives-the-stop:miller', 'dim', []],
     'a dark key at full asks for gain' => [
-        'key-gives-the-stop:key+miller',
+        'key-gives-the-stop:miller',
         'iso',
         ['lights/key/dimmer' => 1, 'lights/key/fixture' => 'lantern-60', 'metering/iso' => 200],
     ],

@@ -193,22 +193,21 @@ const NOON = [
     '/brief/days' => [['id' => 'day', 'name' => 'day', 'date' => '2026-03-21', 'from' => '11:00', 'to' => '13:00']],
 ];
 
-it('blames for the stop what gives it, and mends with that', function (Plans $plan, string $case, ?string $about): void {
+it('blames for the stop what gives it, and mends with that', function (Plans $plan, string $case, string $lamp): void {
     [$finding] = $plan->said('key-gives-the-stop');
 
-    expect($finding->case)->toBe($case)->and($about === null || $finding->about[0] === $about)->toBeTrue();
-    $mend = FineFrame\Judge\Judge::standard()->mend($plan->setup(), $plan->judged(), $finding);
-    expect($mend === null)->toBe($about === null);
+    expect($finding->case)->toBe($case)->and($finding->arguments['thing'])->toBe($lamp)->and($finding->about)->toBe(['ann']);
+    expect(FineFrame\Judge\Judge::standard()->mend($plan->setup(), $plan->judged(), $finding))->not->toBeNull();
 })->with([
     'the first lamp is weak, the second burns' => [
         talk()->lamp('weak', 1, 6, null, ['dimmer' => 0.02])->lamp('burns', 4.6, 3.4, null, ['dimmer' => 1.0]),
         'bright',
-        'burns',
+        'Burns',
     ],
     'a window gives it' => [
         talk()->window('w', 'near', 2, 4)->lamp('key', 5, 3, null, ['dimmer' => 0.05])->with(NOON + ['metering/iso' => 800]),
         'day-bright',
-        'key',
+        'Key',
     ],
 ]);
 

@@ -63,6 +63,7 @@ return [
     'setups[].lights[].subject' => 'whom it is turned to',
     'setups[].lights[].practical' => 'meant to be seen',
     'setups[].lights[].silhouette' => 'its shadows are meant',
+    'setups[].lights[].meant' => 'without it nobody has said',
     'setups[].lights[].carried' => 'goes with its subject',
     'setups[].lights[].aim_x_m' => 'turned to a point, not to the face',
     'setups[].lights[].before' => 'a modifier; `then` and `last` stand before it, outward',

@@ -8,6 +8,7 @@ use FineFrame\Camera\Camera;
 use FineFrame\Camera\CameraPlacement;
 use FineFrame\Document\Record;
 use FineFrame\Geometry\Shape;
+use FineFrame\Light\LampPart;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\Weather;
 use FineFrame\Plan\SetupList;
@@ -176,6 +177,12 @@ final readonly class Cards
                     'Carried, goes with them',
                     FieldKind::Flag,
                     $l->carried,
+                ),
+                $at->choice(
+                    'meant',
+                    'Meant as',
+                    $l->meant?->value,
+                    ['' => 'nobody has said'] + array_combine(LampPart::values(), LampPart::values()),
                 ),
                 $at->share('dimmer', 'Dimmer', $l->dimmer, '%'),
                 $at->number('kelvin', 'Colour', $l->kelvin, 'K'),

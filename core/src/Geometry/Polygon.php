@@ -20,6 +20,12 @@ final readonly class Polygon
         ));
     }
 
+    /** From the origin, across and up. */
+    public static function rectangle(float $width, float $height): self
+    {
+        return new self([new Vec2(0, 0), new Vec2($width, 0), new Vec2($width, $height), new Vec2(0, $height)]);
+    }
+
     /** A rectangle about $centre, its depth along the bearing. */
     public static function box(Vec2 $centre, float $width, float $depth, float $bearingRad): self
     {

@@ -85,6 +85,7 @@ final class CheckSet
             new Checks\Light\HazeSuitsTheFrames,
             new Checks\Light\ShadowsStayOutOfFrame,
             new Checks\Light\LampEarnsItsPlace,
+            new Checks\Light\LampDoesAsMeant,
             new Checks\Light\PracticalsHold,
             new Checks\Light\RoomLampsAreAsChosen,
             new Checks\Light\HotLampsKeepTheirDistance,

@@ -18,16 +18,19 @@ final class Judge
     /** @var array{Edit, Trial}|null the last change that was tried: one that would mend several findings is tried once for all of them */
     private ?array $last = null;
 
-    /** @param  list<Check>  $checks */
-    public function __construct(private readonly array $checks, ?Keep $keep = null)
+    /**
+     * @param  list<Check>  $checks
+     * @param  Ideas|null  $more  mends that place something new
+     */
+    public function __construct(private readonly array $checks, ?Keep $keep = null, private readonly ?Ideas $more = null)
     {
         $this->shared = new Shared($keep);
     }
 
     /** @param  Keep|null  $keep  for the next process, what takes long to compute */
-    public static function standard(?Keep $keep = null): self
+    public static function standard(?Keep $keep = null, ?Ideas $more = null): self
     {
-        return new self(CheckSet::standard(), $keep);
+        return new self(CheckSet::standard(), $keep, $more);
     }
 
     public function judge(SetupPlan|Situation $setup): Verdicts
@@ -57,7 +60,7 @@ final class Judge
     public function mend(SetupPlan $setup, Verdicts $verdicts, Finding $finding): ?Mend
     {
         $broken = $verdicts->broken();
-        foreach ($finding->ideas() as $idea) {
+        foreach ($this->ideas($setup, $finding) as $idea) {
             $trial = $this->tried($setup, $idea->edit);
             if ($trial !== null && $this->isMended($trial, $finding, $broken)) {
                 return $idea->bringing($this->brought($trial, $verdicts));
@@ -65,6 +68,14 @@ final class Judge
         }
 
         return null;
+    }
+
+    /** @return iterable<Mend> */
+    private function ideas(SetupPlan $setup, Finding $finding): iterable
+    {
+        return $this->more === null || $finding->severity === Severity::Holds
+            ? $finding->ideas()
+            : $this->more->for($this->situation($setup), $finding);
     }
 
     private function tried(SetupPlan $setup, Edit $edit): ?Trial

@@ -39,6 +39,7 @@ final readonly class LightPlacement implements Part
         public bool $practical,
         public bool $silhouette,
         public bool $carried,
+        public ?LampPart $meant,
         public float $kelvin,
         public float $duv,
         public ?Vec3 $aim,
@@ -62,6 +63,7 @@ final readonly class LightPlacement implements Part
             $node->flag('practical', false),
             $node->flag('silhouette', false),
             $node->flag('carried', false),
+            $node->has('meant') ? $node->choice('meant', LampPart::class) : null,
             $node->number('kelvin', 1800, 15_000, Unit::Kelvin, 5600.0),
             $node->number('duv', -0.05, 0.05, Unit::Duv, 0.0),
             $node->has('aim_x_m') && $node->has('aim_y_m')
@@ -94,6 +96,7 @@ final readonly class LightPlacement implements Part
             $this->practical,
             $this->silhouette,
             $this->carried,
+            $this->meant,
             $this->kelvin,
             $this->duv,
             $this->aim,
@@ -115,7 +118,9 @@ final readonly class LightPlacement implements Part
             'practical' => $this->practical,
             'kelvin' => $this->kelvin,
             'duv' => $this->duv,
-        ] + array_filter(['silhouette' => $this->silhouette, 'carried' => $this->carried]) + $this->modifiers + ($this->aim === null
+        ] + array_filter(
+            ['silhouette' => $this->silhouette, 'carried' => $this->carried, 'meant' => $this->meant?->value],
+        ) + $this->modifiers + ($this->aim === null
             ? []
             : ['aim_x_m' => $this->aim->x, 'aim_y_m' => $this->aim->y, 'aim_height_m' => $this->aim->z]) + $this->extra;
     }

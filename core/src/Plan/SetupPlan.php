@@ -9,7 +9,6 @@ use FineFrame\Camera\CameraPlacement;
 use FineFrame\Camera\Lens;
 use FineFrame\Camera\Move;
 use FineFrame\Geometry\Vec2;
-use FineFrame\Light\LightPlacement;
 use FineFrame\Space\Curtain;
 use FineFrame\Space\Rooms;
 use FineFrame\Staging\Body;
@@ -196,11 +195,6 @@ final readonly class SetupPlan
         }
 
         return $names;
-    }
-
-    public function key(): ?LightPlacement
-    {
-        return $this->setup->lights[0] ?? null;
     }
 
     /** A and B: the first two cameras, in order. */

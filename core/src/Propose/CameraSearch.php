@@ -471,12 +471,12 @@ final class CameraSearch
         $breaks = false;
         $owners = array_column([...$after->setup->lights, ...$after->setup->booms, ...Elsewhere::cloths($after)], 'id');
         foreach ($this->judge->judge($after)->findings as $finding) {
-            if ($finding->severity->rank() > 0) {
+            if ($finding->severity->rank() > 0 || $finding->check === 'key-gives-the-stop') {
                 continue;
             }
             $others = array_values(array_intersect($finding->about, $owners));
             $isOurs = ! in_array($finding->key(), $before, true) || array_intersect($finding->about, array_keys($after->cameras)) !== [];
-            if ($others !== [] && $isOurs && $finding->check !== 'key-gives-the-stop') {
+            if ($others !== [] && $isOurs) {
                 array_push($toMove, ...$others);
             } elseif ($others === [] && $isOurs) {
                 $breaks = true;

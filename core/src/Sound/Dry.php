@@ -8,8 +8,8 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 /**
- * Somebody speaking, and a cello, without any room: made from pulses and resonances (Klatt 1980 for the voice), no recording of anyone. Both
- * as loud on the mean as `LEVEL_DB` under full scale, so that their level at one metre is known.
+ * Somebody speaking, and a cello, without any room: made from pulses and resonances (Klatt 1980 for the voice), no recording of anyone.
+ * Both as loud on the mean as `LEVEL_DB` under full scale, so that their level at one metre is known.
  */
 final class Dry
 {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FineFrame\Sound;
 
 use FineFrame\Geometry\Polygon;
-use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Space\OpeningKind;
 use FineFrame\Space\Room;
@@ -30,7 +29,7 @@ final class RoomFaces
                 $wall->line->from->at(0.0),
                 $along->at(0.0),
                 new Vec3(0, 0, 1),
-                new Polygon([new Vec2(0, 0), new Vec2($wall->line->length(), 0), new Vec2($wall->line->length(), $height), new Vec2(0, $height)]),
+                Polygon::rectangle($wall->line->length(), $height),
                 self::glazed($room, $wall, $height, $pick($room->surfaces->of($wall->id)), $pick('glass')),
             );
         }

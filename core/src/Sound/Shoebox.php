@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FineFrame\Sound;
 
 use FineFrame\Geometry\Polygon;
-use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 
 /** A room of six faces, from one corner at the origin. */
@@ -37,7 +36,7 @@ final readonly class Shoebox
             $axis = intdiv($face, 2);
             [$u, $v] = [($axis + 1) % 3, ($axis + 2) % 3];
             [$far, $wide, $high] = [$face % 2 === 1, $lengths[$u], $lengths[$v]];
-            $outline = new Polygon([new Vec2(0, 0), new Vec2($wide, 0), new Vec2($wide, $high), new Vec2(0, $high)]);
+            $outline = Polygon::rectangle($wide, $high);
             $surfaces[] = new Surface($axes[$axis]->times($far ? $lengths[$axis] : 0.0), $axes[$u], $axes[$v], $outline, $alpha);
             $faces[] = [$wide * $high, $alpha];
         }
@@ -47,7 +46,8 @@ final readonly class Shoebox
     /** @throws ImpossibleSound unless a point is within it */
     public function holds(Vec3 $point, string $what): void
     {
-        if (min($point->x, $point->y, $point->z, $this->size->x - $point->x, $this->size->y - $point->y, $this->size->z - $point->z) <= 0.0) {
+        $over = $this->size->minus($point);
+        if (min($point->x, $point->y, $point->z, $over->x, $over->y, $over->z) <= 0.0) {
             throw ImpossibleSound::outside($what);
         }
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FineFrame\Sound;
 
 /**
- * What stays in a room after the direct sound, at a microphone: how long, and how loud against the direct sound at one metre. Diffuse energy
- * `16π·REE/(Q·A)`: Kuttruff, Room Acoustics; Beranek, Acoustics.
+ * What stays in a room after the direct sound, at a microphone: how long, and how loud against the direct sound at one metre. Diffuse
+ * energy `16π·REE/(Q·A)`: Kuttruff, Room Acoustics; Beranek, Acoustics.
  */
 final readonly class Tail
 {

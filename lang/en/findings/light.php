@@ -9,6 +9,7 @@ return [
         'day' => ['The light that is there gives :stop at :subject’s face.', ':lux at the face, more of it without lamps than by them; :wanted is wanted.'],
         'day-bright' => ['The light that is there is :off too bright: :stop at :subject’s face, :wanted wanted.', ':lux at the face, more of it without lamps than by them: a lower sensitivity, a density before the lens, a cloth before the window.'],
         'bright' => [':thing is :off too bright: :stop at :subject’s face, :wanted wanted.', ':lux at the face, with the light that is there.'],
+        'day-dim' => ['The light that is there is :off too dim: :stop at :subject’s face, :wanted wanted.', ':lux at the face, and no lamp on it: a lamp, a higher sensitivity, or a place nearer to the window.'],
         'dim' => [':thing is :off too dim: :stop at :subject’s face, :wanted wanted.', ':lux at the face, with the light that is there.'],
     ],
     'face-has-shape' => [
@@ -131,5 +132,10 @@ return [
         'floor' => [':thing is :distance into the floor.', 'Raise it, or take a smaller box.'],
         'wall' => [':thing is :distance into the :what.', 'Soft light is big: the box wants its room.'],
         'furniture' => [':thing is :distance into the :what.', 'Move one of the two.'],
+    ],
+    'lamp-does-as-meant' => [
+        'holds' => [':lamp is the :meant, as it is meant.', ':share of the light there is its own.'],
+        'fails' => [':lamp is meant as :meant; it does: :does.', 'Bring it round, set it, or call it what it is.'],
+        'idle' => [':lamp is meant as :meant, and nobody sees any of it.', 'Nearer, brighter, or round to where such a lamp stands.'],
     ],
 ];

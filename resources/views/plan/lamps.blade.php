@@ -4,6 +4,7 @@
         @foreach ($desk->lamps() as $lamp)
             <li @class(['is-off' => ! $lamp['burns']])>
                 <a class="plain" data-lamp="{{ $lamp['nth'] }}" href="{{ $work->url(['off' => $lamp['off']]) }}" hx-get="{{ $work->url(['off' => $lamp['off']]) }}" hx-swap="none" @if ($lamp['lookedOff']) aria-pressed="true" @endif role="button" title="Key {{ $lamp['nth'] }}"><span class="num">{{ $lamp['nth'] }}</span> {{ $lamp['name'] }}: {{ $lamp['burns'] ? 'off' : ($lamp['lookedOff'] ? 'on again' : 'is off') }}</a>
+                <span class="why">{{ $lamp['does'] }}</span>
                 <a class="plain" data-lamp-alone="{{ $lamp['nth'] }}" href="{{ $work->url(['off' => $lamp['alone']]) }}" hx-get="{{ $work->url(['off' => $lamp['alone']]) }}" hx-swap="none" role="button" title="Shift and {{ $lamp['nth'] }}">alone</a>
             </li>
         @endforeach

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Judge\Finding;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
@@ -35,30 +36,37 @@ final class KeyGivesTheStop extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $key = $situation->setup->key();
-        if ($key === null) {
-            return;
+        foreach ($situation->setup->subjects() as $subject) {
+            $face = $situation->face($subject->id);
+            // Where nothing burns, nothing was metered and no sky is planned, nobody has said anything of the light.
+            if ($face->light->totalLux() > 0.0 || $situation->scene->lamps !== []) {
+                yield $this->exposed($situation, $face);
+            }
         }
-        $face = $situation->face($key->subject);
+    }
+
+    private function exposed(Situation $situation, FaceReading $face): Finding
+    {
         $light = $face->light;
-        $blamed = $face->key() ?? $key->id;
+        $blamed = $face->key();
         // No lamp is to blame for what is there without any.
-        $isDay = $light->ambientLux > $light->lampLux;
+        $isDay = $blamed === null || $light->ambientLux > $light->lampLux;
         $metering = $situation->setup->setup->metering;
         $off = $light->stopsOver();
         $severity = Severity::above(abs($off), $situation->limits->get('key_watch_stops'), $situation->limits->get('key_break_stops'));
 
-        yield $this->finding(
+        return $this->finding(
             $severity,
             [
-                'thing' => $situation->name($blamed),
-                'subject' => $situation->name($key->subject),
+                'thing' => $blamed === null ? '' : $situation->name($blamed),
+                'subject' => $face->body->person->name,
                 'stop' => Quantity::of($light->tStop(), Unit::TStop),
                 'wanted' => Quantity::of($metering->tStop, Unit::TStop),
                 'off' => Quantity::of(abs($off), Unit::Stop),
                 'lux' => Quantity::of($light->totalLux(), Unit::Lux),
             ],
-            [$blamed, $key->subject],
+            // Whatever lights it, it is one face’s exposure.
+            [$face->body->person->id],
             new Working('T²/t = E·S/C', [
                 'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux),
                 'E that is there' => Quantity::of($light->ambientLux, Unit::Lux),
@@ -70,19 +78,20 @@ final class KeyGivesTheStop extends Rule
             match (true) {
                 $severity === Severity::Holds => $isDay ? 'day' : null,
                 $off > 0 => $isDay ? 'day-bright' : 'bright',
+                $blamed === null => 'day-dim',
                 default => 'dim',
             },
         );
     }
 
     /** @return list<Mend> that lamp's dimmer set, with what walls give back of it; then another sensitivity */
-    private function ideas(Situation $situation, FaceReading $face, string $lamp, float $off): array
+    private function ideas(Situation $situation, FaceReading $face, ?string $lamp, float $off): array
     {
         $light = $face->light;
         $metering = $situation->setup->setup->metering;
         $ideas = [];
-        $own = $face->byLamp[$lamp] + $face->byRoom * ($situation->scene->room()->lampShares[$lamp] ?? 0.0);
-        if ($own > 0.0) {
+        $own = $lamp === null ? 0.0 : $face->byLamp[$lamp] + $face->byRoom * ($situation->scene->room()->lampShares[$lamp] ?? 0.0);
+        if ($lamp !== null && $own > 0.0) {
             $placed = $situation->scene->lamps[$lamp]->placement;
             $dim = $placed->dimmer * ($metering->wantedLux() - ($light->totalLux() - $own)) / $own;
             $dim = max($situation->scene->lamps[$lamp]->fixture->lowestDim, min(1.0, round($dim, 2)));
