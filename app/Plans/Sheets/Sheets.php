@@ -29,6 +29,7 @@ use FineFrame\Space\CeilingPoint;
 use FineFrame\Space\CornerAngle;
 use FineFrame\Space\Glazing;
 use FineFrame\Space\Opening;
+use FineFrame\Space\OpeningKind;
 use FineFrame\Space\Outlet;
 use FineFrame\Space\PlacedRoom;
 use FineFrame\Space\Swing;
@@ -217,8 +218,12 @@ final readonly class Sheets
             'openings' => new Sheet(
                 $name,
                 $at,
-                // What is usual of these two follows from whether it is a door.
-                ['glazing' => Column::text(), 'swing' => Column::text()] + self::columns(Opening::read(...)),
+                // What is usual of glass and swing follows from whether it is a door; most that are added are windows.
+                array_merge(self::columns(Opening::read(...)), [
+                    'kind' => Column::cases(OpeningKind::class, OpeningKind::Window),
+                    'glazing' => Column::text(),
+                    'swing' => Column::text(),
+                ]),
                 Parts::written($room->openings),
                 'width_m',
                 ['wall' => $walls, 'glazing' => self::usual(Glazing::class), 'swing' => self::usual(Swing::class)],

@@ -28,8 +28,11 @@ final readonly class LightIdeas implements Ideas
     /** Where a flag is tried, shares of the way from the lamp to the lens. */
     private const ALONG = [0.15, 0.3, 0.45];
 
-    /** Of an edge’s full light, and of a small lamp’s in the eyes. */
-    private const DIMMERS = [0.1, 0.25, 0.5, 1.0];
+    /** Of an edge’s full light. */
+    private const EDGES = [0.1, 0.25, 0.5, 1.0];
+
+    /** Of a small lamp’s, for the eyes: less is seen by nobody. */
+    private const EYES = [0.3, 0.6, 1.0];
 
     /** A lamp beside the lens hangs so far over it, and is so wide at most, metres. */
     private const OVER_LENS_M = 0.28;
@@ -57,7 +60,7 @@ final readonly class LightIdeas implements Ideas
         return match (true) {
             $finding->check === 'lens-is-shaded' => $this->flags($situation, $finding),
             $body === null => [],
-            $finding->check === 'key-gives-the-stop' && in_array($finding->case, ['dim', 'day-dim'], true) => $this->keys($situation, $body),
+            $finding->check === 'key-gives-the-stop' && str_ends_with($finding->case, 'dim') => $this->keys($situation, $body),
             $finding->check === 'subject-parts-by-light' => $this->edges($situation, $body),
             $finding->check === 'eyes-catch-light' => $this->eyeLights($situation, $body),
             $finding->check === 'face-has-shape' && $finding->case === 'fails' => $this->beside($situation, $body, false),
@@ -90,7 +93,7 @@ final readonly class LightIdeas implements Ideas
         $what = $kit->hard();
         $lamp = $what === null ? null : $places->edge($what, $body, -$this->cameraSide($situation, $body));
         if ($lamp !== null) {
-            foreach (self::DIMMERS as $dimmer) {
+            foreach (self::EDGES as $dimmer) {
                 yield $this->lamp($situation, $lamp, $body, LampPart::Back, $dimmer);
             }
         }
@@ -107,7 +110,7 @@ final readonly class LightIdeas implements Ideas
         uasort($small, static fn ($a, $b): int => $a->luxAt1m <=> $b->luxAt1m);
         foreach ($situation->framings() as [$camera, $framed]) {
             foreach ($framed === $body ? array_slice($small, 0, 1) : [] as $fixture) {
-                foreach (self::DIMMERS as $dimmer) {
+                foreach (self::EYES as $dimmer) {
                     yield $this->overLens($situation, $camera, $body, $fixture->id, $dimmer);
                 }
             }
