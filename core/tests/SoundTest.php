@@ -20,6 +20,7 @@ use FineFrame\Sound\Pickup;
 use FineFrame\Sound\RadioPath;
 use FineFrame\Sound\StereoPair;
 use FineFrame\Tests\Cases;
+use FineFrame\Tests\Plans;
 
 /** Noise that dies away by 60 dB in so many seconds over a floor so far down. */
 function dying(float $seconds, float $floorDb, float $rate = 16_000, float $long = 2.0): array
@@ -552,4 +553,28 @@ it('repairs what disturbs by setting as few links anew as will do, and leaves th
     );
     $moved = (new RadioPlan($locked))->repaired();
     expect($moved['moved'])->not->toContain('Wren’s ear');
+});
+
+it('writes the track sheet from what is placed, by the school of the recorder, and leaves what is written', function (): void {
+    $placed = Plans::room(8, 7)->sitter('ann', 4, 4.4)->camera('a', 4, 1.6)->boom('boom', 4.1, 4.0, 1.7)
+        ->row('mics', ['id' => 'lav', 'name' => 'Lav', 'model' => 'body-omni', 'person' => 'ann', 'worn' => 'on the chest'])
+        ->row('mics', ['id' => 'old', 'name' => 'Spare', 'model' => 'body-omni', 'person' => 'ann', 'worn' => 'on the chest', 'spare' => true])
+        ->row('links', ['id' => 'x', 'name' => 'X', 'carries' => 'a voice', 'person' => 'ann']);
+    $recorded = $placed->row('recorders', ['id' => 'r', 'name' => 'Field recorder', 'inputs' => 2]);
+    $lines = static fn (Plans $plan): array => array_map(
+        static fn ($t): array => [$t->text('source'), $t->text('through'), $t->text('link'), $t->text('recorder'), $t->number('input')],
+        $plan->setup()->after((new FineFrame\Judge\TrackPlan(new Situation($plan->setup())))->proposed())->setup->list('tracks'),
+    );
+
+    expect($lines($recorded))->toBe([
+        ['Boom', 'a cable', '', 'Field recorder', 1.0],
+        ['Lav', 'a wireless link', 'X', 'Field recorder', 2.0],
+    ])->and($lines($placed->with(['/brief/schools/recorder' => 'camera'])))->toBe([
+        ['Boom', 'a cable', '', 'camera A', 1.0],
+        ['Lav', 'a wireless link', 'X', 'camera A', 2.0],
+    ])->and($lines($placed->with(['/brief/schools/recorder' => 'on-the-speaker']))[1][3])->toBe('recorder on Ann');
+    $half = $recorded->row('tracks', ['name' => 't', 'voice' => 'ann', 'source' => 'boom', 'recorder' => 'Field recorder', 'input' => 1]);
+    expect(array_column($lines($half), 4))->toBe([1.0, 2.0]);
+    $whole = $half->row('tracks', ['name' => 'u', 'voice' => 'ann', 'source' => 'Lav']);
+    expect((new FineFrame\Judge\TrackPlan(new Situation($whole->setup())))->proposed())->toBeNull();
 });

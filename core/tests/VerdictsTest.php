@@ -116,7 +116,7 @@ it('counts a pair as two inputs, and knows a desk feed', function (
 it('misses a microphone where a talk has none', function (Plans $plan, array $said): void {
     expect(cases($plan, 'every-voice-is-near-a-microphone'))->toBe($said);
 })->with([
-    'none at all' => [talk(), ['watch not-yet']],
+    'none at all' => [talk(), ['breaks not-yet']],
     'a boom' => [talk()->boom('boom', 4, 4.1, 1.9), []],
     'on the track sheet in words' => [talk()->row('tracks', ['name' => 'ann', 'source' => 'lavalier']), []],
     'a performance' => [talk()->with(['/brief/kind' => 'performance, solo']), []],

@@ -182,7 +182,7 @@ return [
         ['talk asks for none', $bare->with($school('recorder', 'venue-desk')), ''],
     ],
     'every-voice-is-near-a-microphone' => [
-        ['nothing placed yet', $bare, 'watch not-yet ann'],
+        ['nothing placed yet', $bare, 'breaks not-yet ann'],
         ['one voice, one boom', $boomed, ''],
         ['two, with one each', $own(6), ''],
         [
@@ -507,6 +507,11 @@ return [
         ['one alone', $boomed, ''],
     ],
     'voice-has-two-ways' => [
+        ['no sheet, and nothing placed', $bare, ''],
+        ['no sheet, and one boom', $boomed, 'watch placed-one ann+tracks'],
+        ['no sheet, a boom and one that is worn', $boomed
+            ->row('mics', ['id' => 'lav', 'name' => 'lav', 'model' => 'body-omni', 'person' => 'ann', 'worn' => 'on the chest']),
+            'holds placed ann+tracks', ['count' => '2']],
         [
             'two',
             $worn(
@@ -525,7 +530,6 @@ return [
         ['none', $taped([['voice' => 'bo', 'watched_by' => 'Dee']]), 'breaks none ann+tracks'],
         ['nobody watches it', $taped(), 'watch unwatched t'],
         ['a float recording watches itself', $taped([['float' => true]]), 'watch fails ann+tracks'],
-        ['no tracks', $boomed, ''],
     ],
     'voice-is-nearer-than-the-room' => [
         ['dry', $boomAt(4.1, 4.0, 1.5)->with($surfaces('carpet')), 'holds holds boom+ann'],

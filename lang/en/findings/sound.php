@@ -39,6 +39,8 @@ return [
     'voice-has-two-ways' => [
         'holds' => [':subject is recorded over :count ways that share nothing.', 'Whatever fails alone, the words are there.'],
         'fails' => [':subject is lost when this fails alone: :parts.', 'A second way that shares nothing with the first: a boom beside a body microphone, a feed to a camera beside the recorder.'],
+        'placed' => [':subject has :count microphones.', 'Write the track sheet from them, and it says whether their ways are apart.'],
+        'placed-one' => [':subject has one microphone, and nothing beside it.', 'A body microphone beside a boom, or a boom beside it; then write the track sheet.'],
         'none' => [':subject has no way to anything that records.', 'Give each voice a line in the track sheet.'],
         'unwatched' => ['Nobody watches :recorder, which records :source.', 'Float recording forgives; else somebody listens, or a second track at −10 dB.'],
     ],

@@ -13,5 +13,8 @@
             <tbody><tr><th scope="row">nothing: all works</th>@foreach ($sheet->voices() as $id => $name)<td class="num">{{ $sheet->left($id) }}</td>@endforeach</tr>
                 @foreach ($sheet->parts() as $part)<tr><th scope="row">{{ $part }}</th>@foreach ($sheet->voices() as $id => $name)<td @class(['num', 'odd-one' => $sheet->left($id, $part) === 0])>{{ $sheet->left($id, $part) === 0 ? 'lost' : $sheet->left($id, $part) }}</td>@endforeach</tr>@endforeach</tbody></table>
     @endif
+    @if ($proposed = (new \FineFrame\Judge\TrackPlan($work->situation))->proposed())
+        <x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => json_encode($proposed->values)]"><button class="plain">Write a line for each microphone that is placed</button></x-act>
+    @endif
     @include('plan.sheet', ['name' => 'tracks'])
 </div>

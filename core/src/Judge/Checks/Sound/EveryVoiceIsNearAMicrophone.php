@@ -43,7 +43,7 @@ final class EveryVoiceIsNearAMicrophone extends Rule
         ) ? $situation->voices() : [] as $person => $voice) {
             if ($nothing) {
                 yield $this->finding(
-                    Severity::Watch,
+                    Severity::Breaks,
                     ['subject' => $voice->name],
                     [$person],
                     new Working('no microphone is placed, and no track is listed', []),

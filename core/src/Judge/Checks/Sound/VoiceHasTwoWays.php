@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Sound;
 
+use FineFrame\Judge\Finding;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -24,10 +25,27 @@ final class VoiceHasTwoWays extends Rule
         return Stage::Sound;
     }
 
+    /** @return iterable<Finding> before any sheet is written: by the microphones that are for each voice */
+    private function placed(Situation $situation): iterable
+    {
+        $subjects = array_map(static fn (array $one): string => $one[0]->subject, $situation->heard());
+        foreach (array_count_values($subjects) as $person => $count) {
+            yield $this->finding(
+                $count > 1 ? Severity::Holds : Severity::Watch,
+                ['subject' => $situation->name((string) $person), 'count' => (string) $count],
+                [(string) $person, 'tracks'],
+                new Working('microphones that are placed for each voice; no track sheet yet', ['for them' => (string) $count]),
+                case: $count > 1 ? 'placed' : 'placed-one',
+            );
+        }
+    }
+
     public function run(Situation $situation): iterable
     {
         $sheet = new TrackSheet($situation->setup);
         if ($sheet->tracks === []) {
+            yield from $this->placed($situation);
+
             return;
         }
         foreach ($sheet->voices() as $id => $name) {
