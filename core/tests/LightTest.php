@@ -31,6 +31,7 @@ use FineFrame\Scene\Scene;
 use FineFrame\Scene\ThingKind;
 use FineFrame\Space\Curtain;
 use FineFrame\Tests\Cases;
+use FineFrame\Tests\Plans;
 
 function square(float $half): array
 {
@@ -774,4 +775,43 @@ it('says how far a lamp may come nearer or go, and what it leaves the background
         ->toBeGreaterThan($small['distance'] - $small['half_stop_near'])
         ->and($small['to_background'])
         ->toBeGreaterThan(0.5);
+});
+
+/** @return array<string, int> how many lamps each proposal has, by its name */
+function lit(Plans $plan): array
+{
+    $setup = $plan->setup();
+    $counts = [];
+    foreach ((new LightSearch(new Situation($setup), Judge::standard()))->proposals() as $proposal) {
+        $counts[$proposal->name] = count($setup->after($proposal->edit)->setup->lights);
+    }
+
+    return $counts;
+}
+
+it('lights with as many lamps as the school works with', function (): void {
+    $dark = Plans::room(8, 7)->sitter('ann', 4, 4.4)->interviewer('bo', 4.5, 1.2)->with(['subjects/ann/looks_at' => 'bo'])->camera('a', 4, 1.6);
+    $by = static fn (string $school): array => lit($dark->with(['/brief/schools/lamps' => $school]));
+
+    expect(max($by('three')))->toBe(3)->and(max($by('five-or-six')))->toBe(4)->and(max($by('one')))->toBe(1)
+        ->and(max(lit($dark->with(['/brief/schools/lamps' => 'three', '/kit/stock' => [
+            ...array_map(
+                static fn (string $id): array => ['id' => $id, 'model' => $id, 'count' => $id === 'soft-90' ? 1 : 0],
+                array_keys($dark->setup()->plan->kit->fixtures),
+            ),
+        ]]))))->toBe(1);
+});
+
+it('finds three unlike ways in rooms that nobody thought of', function (): void {
+    mt_srand(3);
+    $between = static fn (float $a, float $b): float => $a + ($b - $a) * mt_rand() / mt_getrandmax();
+    for ($i = 0; $i < 5; $i++) {
+        [$w, $d, $h] = [$between(4.5, 9), $between(4.5, 8), $between(2.5, 3.6)];
+        [$x, $y] = [$between(1.8, $w - 1.8), $between(2.9, $d - 1.2)];
+        $far = $between(1.8, min(3.2, $y - 0.6));
+        $plan = Plans::room($w, $d, $h)->sitter('ann', $x, $y)->interviewer('bo', min($w - 0.5, $x + 0.6), max(0.5, $y - $far - 0.3))
+            ->with(['subjects/ann/looks_at' => 'bo'])->camera('a', $x, $y - $far);
+
+        expect(array_keys(lit($plan)))->toHaveCount(3)->toContain('classic');
+    }
 });

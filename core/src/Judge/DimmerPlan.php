@@ -49,9 +49,18 @@ final readonly class DimmerPlan
     ) {
     }
 
-    /** @param  float|null  $under  stops wanted of the background under the face; null for any */
-    public static function for(Situation $situation, string $person, float $tStop, float $ratio, ?float $under = null): self
-    {
+    /**
+     * @param  float|null  $under  stops wanted of the background under the face; null for any
+     * @param  list<string>  $still  lamps that stay as they are set
+     */
+    public static function for(
+        Situation $situation,
+        string $person,
+        float $tStop,
+        float $ratio,
+        ?float $under = null,
+        array $still = [],
+    ): self {
         $setup = $situation->setup;
         $full = [];
         foreach ($setup->setup->lights as $light) {
@@ -64,11 +73,16 @@ final readonly class DimmerPlan
         [$terms, $rest] = self::terms($situation, $body, $full);
         $lamps = array_intersect_key($situation->scene->lamps, $terms);
         $limits = array_map(static fn (SoftBox $lamp): float => $lamp->fixture->lowestDim, $lamps);
-        $dimmers = array_map(static fn (SoftBox $lamp): float => max(self::FROM, $lamp->placement->dimmer), $lamps);
+        $dimmers = array_map(
+            static fn (SoftBox $lamp): float => in_array($lamp->placement->id, $still, true)
+                ? $lamp->placement->dimmer
+                : max(self::FROM, $lamp->placement->dimmer),
+            $lamps,
+        );
         for ($step = self::FIRST_STOPS; $step > self::LAST_STOPS; $step = $moved ? $step : $step / 2) {
             $best = self::missed($terms, $rest, $dimmers, $wanted, $ratio, $under);
             $moved = false;
-            foreach (array_keys($terms) as $id) {
+            foreach (array_diff(array_keys($terms), $still) as $id) {
                 foreach ([-$step, $step] as $by) {
                     $tried = [...$dimmers, $id => max($limits[$id], min(1.0, $dimmers[$id] * 2 ** $by))];
                     $miss = self::missed($terms, $rest, $tried, $wanted, $ratio, $under);

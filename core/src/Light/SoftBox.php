@@ -72,6 +72,18 @@ final readonly class SoftBox
         ];
     }
 
+    /** Below this share of what it gives straight ahead it veils no lens: past a grid's, a lens's or a door's edge. */
+    private const VEILS = 0.05;
+
+    /** Whether a lens at a point is shone into: its face is turned there, and nothing before it cuts that off. */
+    public function veils(Vec3 $lens): bool
+    {
+        $to = $this->centre()->minus($lens);
+        $ahead = $this->luxAt($this->centre()->plus($this->facing()->times($to->length())), $this->facing()->times(-1.0));
+
+        return $this->luxAt($lens, $to->unit()) >= self::VEILS * $ahead;
+    }
+
     /**
      * Lux on a surface at a point with a unit normal, unobstructed: exact for an even face, and for what grids and doors leave of it near
      * by, where each

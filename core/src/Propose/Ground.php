@@ -21,6 +21,8 @@ final readonly class Ground
 {
     private const KEEP_OFF_M = 0.05;
 
+    private const THREADED = 0.6;
+
     /** @var list<array{Polygon, float, float}> footprint, base and top of what stands there */
     private array $blocks;
 
@@ -32,7 +34,8 @@ final readonly class Ground
 
     public Rooms $room;
 
-    public function __construct(Scene $scene, float $wayOutM)
+    /** @param  list<ThingKind>  $kept  whose stands stay where they are */
+    public function __construct(Scene $scene, float $wayOutM, array $kept = [ThingKind::Light, ThingKind::Boom])
     {
         $this->room = $scene->setup->room;
         $this->blocks = array_map(static fn (Obstacle $o): array => [$o->footprint, $o->baseM, $o->topM], $scene->obstacles());
@@ -43,8 +46,9 @@ final readonly class Ground
             }
         }
         foreach (Footprint::allOf($scene) as $print) {
-            if (in_array($print->kind, [ThingKind::Light, ThingKind::Boom], true)) {
-                $keepOff[] = Polygon::circle($print->centre, 0.6 * $print->radiusM);
+            if (in_array($print->kind, $kept, true)) {
+                // Legs may be threaded, people may not.
+                $keepOff[] = Polygon::circle($print->centre, ($print->support === null ? 1.0 : self::THREADED) * $print->radiusM);
             }
         }
         $this->keepOff = $keepOff;

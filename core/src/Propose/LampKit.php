@@ -52,6 +52,18 @@ final readonly class LampKit
         return $id === null ? null : [(string) $id, $this->modifier(ModifierKind::Grid)];
     }
 
+    /** @return array{string, list<string>}|null a strong lamp behind doors, for a wall */
+    public function wall(): ?array
+    {
+        $strong = array_filter(
+            $this->fixtures,
+            static fn (Fixture $f): bool => ! $f->hot && $f->projection === null && $f->widthM * $f->heightM < 0.1 && $f->luxAt1m >= 800,
+        );
+        $id = array_key_first($strong);
+
+        return $id === null ? null : [(string) $id, $this->modifier(ModifierKind::Doors)];
+    }
+
     /** @return array{string, list<string>}|null */
     public function tube(): ?array
     {

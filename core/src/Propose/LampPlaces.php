@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FineFrame\Propose;
 
 use FineFrame\Geometry\Vec2;
+use FineFrame\Geometry\Vec3;
 use FineFrame\Light\FaceLight;
 use FineFrame\Light\SoftBox;
 use FineFrame\Scene\FaceReading;
@@ -133,7 +134,7 @@ final class LampPlaces
     {
         [$best, $lamp] = [-INF, null];
         foreach ([$sign, -$sign] as $side) {
-            for ($deg = 125.0; $deg <= 165.0; $deg += 10) {
+            for ($deg = 110.0; $deg <= 170.0; $deg += 10) {
                 for ($distance = 1.2; $distance <= 2.8; $distance += 0.4) {
                     foreach ([1.9, 2.2, 2.5, 2.8] as $height) {
                         $this->considered++;
@@ -158,6 +159,31 @@ final class LampPlaces
         }
 
         return $lamp;
+    }
+
+    /**
+     * A lamp for what is behind a head, from the side and out of every frame.
+     *
+     * @param  array{string, list<string>}  $what
+     * @param  Vec3  $wall  the place behind the head
+     */
+    public function behind(array $what, Body $body, Vec3 $wall): ?SoftBox
+    {
+        $back = $body->person->place->minus($wall->floor())->unit();
+        foreach ([2.2, 2.5, 0.8, 1.6] as $height) {
+            foreach ([1.4, 1.8, 2.2, 2.8] as $distance) {
+                foreach ([55.0, -55.0, 70.0, -70.0, 40.0, -40.0] as $deg) {
+                    $this->considered++;
+                    $place = $wall->floor()->plus($back->turnedClockwise(deg2rad($deg))->times($distance));
+                    $one = $this->stand->lamp('background', 'Background', $what, $place, $height, $body, $wall);
+                    if ($one !== null && ! $this->stand->shinesIntoALens($one)) {
+                        return $one;
+                    }
+                }
+            }
+        }
+
+        return null;
     }
 
     /** A fill on the other side of the nose, near A's lens. */

@@ -13,14 +13,21 @@ final readonly class LightRecipe
      *     key
      * @param  'none'|'board'|'black'|'lamp'  $fill
      * @param  array{string, list<string>}|null  $edge
+     * @param  array{string, list<string>}|null  $behind  for what is behind them
      */
-    public function __construct(public string $name, public int $side, public array $keys, public string $fill, public ?array $edge)
-    {
+    public function __construct(
+        public string $name,
+        public int $side,
+        public array $keys,
+        public string $fill,
+        public ?array $edge,
+        public ?array $behind = null,
+    ) {
     }
 
     /** The same from the other side. */
     public function turned(): self
     {
-        return new self($this->name, -$this->side, $this->keys, $this->fill, $this->edge);
+        return new self($this->name, -$this->side, $this->keys, $this->fill, $this->edge, $this->behind);
     }
 }

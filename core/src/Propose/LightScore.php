@@ -52,6 +52,7 @@ final readonly class LightScore
             ],
         );
         $over = $face->light->stopsOver();
+        $there = max(1e-6, $face->light->totalLux());
         $reasons = [
             new Reason('exposure', max(0.0, 1 - abs($over)), Quantity::of($over, Unit::Stop), 2.0),
             new Reason('shape', max(0.0, 1 - abs(log($face->cheeks() / $this->ratio(), 2)) / 1.5), Quantity::ratio($face->cheeks()), 2.0),
@@ -89,14 +90,15 @@ final readonly class LightScore
             new Reason('watched', max(0.0, 1 - $watched / 5), Quantity::of($watched, Unit::Count), 1.5),
             new Reason(
                 'lamps',
-                max(0.2, 1 - 0.25 * max(0, $lamps - 1)),
+                // Where daylight is the key it stands for one.
+                max(0.2, 1 - 0.25 * abs($lamps + ($recipe->keys === [] ? 1 : 0) - $this->wantedLamps($face->light->ambientLux / $there))),
                 Quantity::of($lamps, Unit::Count),
-                $this->schools->has(School::RepairLater) ? 2.0 : 0.7,
+                2.5,
             ),
         ];
         if ($this->schools->has(School::WhatIsThere)) {
-            $there = $face->light->ambientLux / max(1e-6, $face->light->totalLux());
-            $reasons[] = new Reason('leads', min(1.0, 0.5 + $there), Quantity::share($there), 1.0);
+            $leads = $face->light->ambientLux / $there;
+            $reasons[] = new Reason('leads', min(1.0, 0.5 + $leads), Quantity::share($leads), 1.0);
         }
         $others = array_map(static fn (Person $p): float => $after->face($p->id)->light->stopsOver(), $after->setup->subjects());
         if (count($others) >= 2) {
@@ -128,6 +130,24 @@ final readonly class LightScore
             $edit,
             $recipe->name,
         );
+    }
+
+    /**
+     * How many lamps the school works with; who repairs later takes as few as can be, and who begins with what is there adds little to it.
+     *
+     * @param  float  $there  share of the light on the face that is there without lamps
+     */
+    private function wantedLamps(float $there): int
+    {
+        $isLittle = $this->schools->has(School::RepairLater) || ($this->schools->has(School::WhatIsThere) && $there > 0.5);
+
+        return $isLittle ? 1 : match ($this->schools->of(Question::Lamps)) {
+            School::OneLamp => 1,
+            School::ThreeToFiveLamps => 4,
+            School::FiveOrSixLamps => 5,
+            School::TenLamps => 8,
+            default => 3,
+        };
     }
 
     public function ratio(): float

@@ -6,8 +6,10 @@ namespace FineFrame\Propose;
 
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Geometry\Turn;
+use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Checks\Light\SoftBoxFitsTheRoom;
 use FineFrame\Judge\Checks\Rig\StandFitsItsPlace;
+use FineFrame\Judge\DimmerPlan;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Severity;
@@ -42,6 +44,14 @@ final class LightSearch
 
     /** About what a room adds to a lamp's own light on a face, for the quick sums alone. */
     public const ROOM = 0.12;
+
+    private const FEW_KEYS = 2;
+
+    /** Stops that a background with a lamp of its own is to lie under the face. */
+    private const UNDER_FACE = 0.7;
+
+    /** A background’s lamp gives it so much of what the face is to have: with what the others spill it stays under the face. */
+    private const BEHIND = 0.4;
 
     private readonly SetupPlan $bare;
 
@@ -126,7 +136,33 @@ final class LightSearch
             $unlike[$this->likeness($proposal)] ??= $proposal;
         }
 
-        return array_slice(array_values($unlike), 0, self::WANTED);
+        return $this->steered(array_values($unlike));
+    }
+
+    /**
+     * The best, and among them what the schools begin with: daylight where it leads, several lamps where that is how they work.
+     *
+     * @param  list<Proposal>  $best
+     * @return list<Proposal>
+     */
+    private function steered(array $best): array
+    {
+        $schools = $this->situation->setup->plan->brief->schools;
+        $byName = array_column($best, null, 'name');
+        $several = match ($schools->of(Question::Lamps)) {
+            School::OneLamp => null,
+            School::ThreeLamps => $byName['classic'] ?? $byName['whole'] ?? null,
+            default => $byName['whole'] ?? $byName['classic'] ?? null,
+        };
+        $first = array_slice($best, 0, 1);
+        foreach (array_filter([$schools->has(School::WhatIsThere) ? $byName['daylight'] ?? null : null, $several]) as $one) {
+            $first = in_array($one, $first, true) ? $first : [...$first, $one];
+        }
+        $rest = array_filter($best, static fn (Proposal $p): bool => ! in_array($p, $first, true));
+        $chosen = array_slice([...$first, ...$rest], 0, self::WANTED);
+        usort($chosen, static fn (Proposal $a, Proposal $b): int => $b->score <=> $a->score);
+
+        return $chosen;
     }
 
     /** The same for proposals that put the same lamps to about the same places. */
@@ -169,6 +205,7 @@ final class LightSearch
         );
         if (! $schools->has(School::OneLamp)) {
             $recipes[] = new LightRecipe('classic', -$side, $soft, 'lamp', $edge);
+            $recipes[] = new LightRecipe('whole', $side, $soft, 'lamp', $edge, $this->kit->wall());
         }
         // Haze shows what comes from behind.
         if (! ($schools->has(School::NoHaze) || $hard === null)) {
@@ -201,10 +238,11 @@ final class LightSearch
     {
         $trials = [];
         // Where the frames leave no place on its side, the other is better than none.
-        foreach ($recipe->keys === [] ? [null] : (
-            $this->places->keys($recipe, $body, $dark, $cameraSide)
-            ?: $this->places->keys($recipe->turned(), $body, $dark, $cameraSide)
-        ) as $key) {
+        $keys = $this->places->keys($recipe, $body, $dark, $cameraSide)
+            ?: $this->places->keys($recipe->turned(), $body, $dark, $cameraSide);
+        // With more lamps about it, where the key stands matters less.
+        $tried = array_slice($keys, 0, $recipe->edge === null ? count($keys) : self::FEW_KEYS);
+        foreach ($recipe->keys === [] ? [null] : $tried as $key) {
             $trial = $this->read($recipe, $body, $dark, $key, $key->sign ?? -$cameraSide);
             if ($trial !== null) {
                 $trials[] = $trial;
@@ -212,7 +250,7 @@ final class LightSearch
         }
         usort($trials, static fn (LightTrial $a, LightTrial $b): int => $b->score <=> $a->score);
         foreach ($trials as $trial) {
-            $proposal = $this->judged($recipe, $body, $trial, $broken);
+            $proposal = $this->judged($recipe, $body, $this->together($recipe, $body, $trial), $broken);
             if ($proposal !== null) {
                 return $proposal;
             }
@@ -234,11 +272,17 @@ final class LightSearch
         if ($edge !== null) {
             $lamps[] = $edge;
         }
+        $wall = $this->wall($body);
+        $behind = $recipe->behind === null || $wall === null ? null : $this->places->behind($recipe->behind, $body, $wall);
+        if ($behind !== null) {
+            $lamps[] = $behind;
+        }
         // Without what makes it another way of lighting, it is only the one with one lamp again.
         if (
             ($lamps === [] && $recipe->fill === 'none')
             || ($key !== null && $recipe->edge !== null && $edge === null)
             || ($recipe->fill === 'lamp' && $fill === null)
+            || ($recipe->behind !== null && $behind === null)
         ) {
             return null;
         }
@@ -248,7 +292,10 @@ final class LightSearch
             $used[] = $own[] = $id = in_array($lamp->placement->id, $used, true)
                 ? FreeId::of($lamp->placement->id, $used)
                 : $lamp->placement->id;
-            $lights[] = ['id' => $id, 'dimmer' => $this->dim($lamp, $key?->lamp, $fill, $edge, $body, $dark)] + $lamp->placement->write();
+            $dimmer = $lamp === $behind
+                ? $this->dimOnto($lamp, $wall)
+                : $this->dim($lamp, $key?->lamp, $fill, $edge, $body, $dark);
+            $lights[] = ['id' => $id, 'dimmer' => $dimmer] + $lamp->placement->write();
         }
         $values = ["/setups/{$setup->setup->id}/lights" => $lights];
         $board = in_array($recipe->fill, ['board', 'black'], true)
@@ -268,6 +315,33 @@ final class LightSearch
         [$values, $after] = $recipe->name === 'one-lamp' ? [$values, $after] : $this->others($recipe, $body, $values, $after, $own);
 
         return new LightTrial($values, $after, $own, $this->scored($recipe, $body, $values, $after, 0)->score);
+    }
+
+    /** The lamps of a trial set together, for the stop and the ratio, and the background where it has one of its own; edges stay as they are. */
+    private function together(LightRecipe $recipe, Body $body, LightTrial $trial): LightTrial
+    {
+        $setup = $this->situation->setup->setup;
+        $at = "/setups/$setup->id/lights";
+        $edges = array_filter($trial->own, static fn (string $id): bool => str_starts_with($id, 'edge'));
+        $still = [...array_column($this->kept, 'id'), ...$edges];
+        $lights = array_values((array) ($trial->values[$at] ?? []));
+        if (count($lights) - count($still) < 2) {
+            return $trial;
+        }
+        $under = $recipe->behind === null ? null : self::UNDER_FACE;
+        $ids = array_values(array_filter($still, is_string(...)));
+        $plan = DimmerPlan::for($trial->after, $body->person->id, $setup->metering->tStop, $this->score->ratio(), $under, $ids);
+        foreach ($lights as $i => $light) {
+            $light = (array) $light;
+            $id = is_string($light['id'] ?? null) ? $light['id'] : '';
+            $lights[$i] = isset($plan->dimmers[$id]) ? ['dimmer' => $plan->dimmers[$id]] + $light : $light;
+        }
+        $values = [$at => $lights] + $trial->values;
+        $after = $this->with($values);
+
+        return $after === null
+            ? $trial
+            : new LightTrial($values, $after, $trial->own, $this->scored($recipe, $body, $values, $after, 0)->score);
     }
 
     /** @param  array<string, mixed>  $values */
@@ -433,6 +507,26 @@ final class LightSearch
             || Turn::wrapped($camera->placement->place->minus($body->person->place)->bearing() - $body->headBearingRad) >= 0
             ? 1
             : -1;
+    }
+
+    /** What is behind them in the first frame that they are in; null where nobody films them. */
+    private function wall(Body $body): ?Vec3
+    {
+        foreach ($this->situation->framings() as [$camera, $framed]) {
+            if ($framed->person->id === $body->person->id) {
+                return $this->situation->backdrop($camera, $framed)->place();
+            }
+        }
+
+        return null;
+    }
+
+    /** So bright that a wall comes to lie under the face. */
+    private function dimOnto(SoftBox $lamp, Vec3 $wall): float
+    {
+        $full = $lamp->luxAt($wall, $lamp->centre()->minus($wall)->unit());
+
+        return round(max($lamp->fixture->lowestDim, min(1.0, self::BEHIND * $this->wanted / max(1e-6, $full))), 3);
     }
 
     /** Key to the wanted stop, fill to a third of it, edge to as much as the key gives. */

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
-use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\LampMoves;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
-use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Scene\Occlusion;
 
@@ -31,16 +29,6 @@ final class LensIsShaded extends Rule
         return Stage::Light;
     }
 
-    /** Below this share of what it gives straight ahead a lamp veils nothing: past a grid's, a lens's or a door's edge. */
-    private const CUT = 0.05;
-
-    private static function isCut(SoftBox $lamp, Vec3 $to): bool
-    {
-        $ahead = $lamp->luxAt($lamp->centre()->plus($lamp->facing()->times($to->length())), $lamp->facing()->times(-1.0));
-
-        return $lamp->luxAt($lamp->centre()->minus($to), $to->unit()) < self::CUT * $ahead;
-    }
-
     public function run(Situation $situation): iterable
     {
         foreach ($situation->scene->lamps as $lampId => $lamp) {
@@ -52,7 +40,7 @@ final class LensIsShaded extends Rule
                 if (
                     $off > self::WIDE_DEG
                     || $shines > 75.0
-                    || self::isCut($lamp, $to)
+                    || ! $lamp->veils($view->camera->pupil())
                     || Occlusion::seen($situation->scene, $lamp, $view->camera->pupil(), $id) < 0.2
                 ) {
                     continue;

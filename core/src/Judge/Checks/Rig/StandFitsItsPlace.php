@@ -16,6 +16,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Measure\Quantity;
+use FineFrame\Scene\Bites;
 use FineFrame\Scene\Footprint;
 use FineFrame\Scene\ThingKind;
 
@@ -35,12 +36,6 @@ final class StandFitsItsPlace extends Rule
     /** Legs of two stands may be threaded by this much of their radii. */
     private const THREADED = 0.5;
 
-    /** A clamp with its ball head holds its load so far from what it bites, metres. */
-    private const BITE_M = 0.35;
-
-    /** Pipes and beams hang so far under a ceiling, metres. */
-    private const UNDER_CEILING_M = 0.6;
-
     public function run(Situation $situation): iterable
     {
         $prints = $situation->footprints();
@@ -53,7 +48,7 @@ final class StandFitsItsPlace extends Rule
                 continue;
             }
             if (! $print->takesFloor()) {
-                yield $this->bitten($situation, $print, $prints);
+                yield $this->bitten($situation, $print);
 
                 continue;
             }
@@ -86,21 +81,20 @@ final class StandFitsItsPlace extends Rule
         }
     }
 
-    /** @param  list<Footprint>  $prints */
-    private function bitten(Situation $situation, Footprint $print, array $prints): Finding
+    private function bitten(Situation $situation, Footprint $print): Finding
     {
-        [$far, $what] = $this->nearestBite($situation, $print, $prints);
+        [$far, $what] = (new Bites($situation->scene))->nearest($print->load, $print->owner);
         $values = [
             'thing' => $situation->name($print->owner),
             'what' => $what,
             'distance' => Quantity::metres($far),
-            'reach' => Quantity::metres(self::BITE_M),
+            'reach' => Quantity::metres(Bites::REACH_M),
         ];
         $working = new Working(
             'a clamp bites furniture, columns, beams, stands, the edge of a door or window, or what hangs under a ceiling',
-            ['to the nearest' => Quantity::metres($far), 'reach' => Quantity::metres(self::BITE_M)],
+            ['to the nearest' => Quantity::metres($far), 'reach' => Quantity::metres(Bites::REACH_M)],
         );
-        if ($far <= self::BITE_M) {
+        if ($far <= Bites::REACH_M) {
             return $this->finding(Severity::Holds, $values, [$print->owner], $working, case: 'bites');
         }
         $stands = array_filter(
@@ -120,35 +114,6 @@ final class StandFitsItsPlace extends Rule
         );
 
         return $this->finding(Severity::Breaks, $values, [$print->owner], $working, $ideas, 'hangs');
-    }
-
-    /**
-     * @param  list<Footprint>  $prints
-     * @return array{float, string} how far, and what
-     */
-    private function nearestBite(Situation $situation, Footprint $print, array $prints): array
-    {
-        [$place, $z] = [$print->load->floor(), $print->load->z];
-        $bites = [];
-        foreach ($situation->scene->obstacles() as $thing) {
-            $bites[] = [hypot($thing->footprint->distanceTo($place), max(0.0, $thing->baseM - $z, $z - $thing->topM)), $thing->name];
-        }
-        foreach ($prints as $other) {
-            if ($other->support?->kind->stands()) {
-                $bites[] = [hypot($other->centre->distanceTo($place), max(0.0, $z - $other->load->z)), $situation->name($other->owner)];
-            }
-        }
-        $room = $situation->setup->room;
-        foreach ($room->openings as $opening) {
-            $line = $room->lineOf($opening);
-            foreach ([$line->from, $line->to] as $edge) {
-                $bites[] = [hypot($edge->distanceTo($place), max(0.0, $opening->sillM - $z, $z - $opening->headM)), $opening->name];
-            }
-        }
-        $bites[] = [max(0.0, $room->heightAt($place) - $z - self::UNDER_CEILING_M), ''];
-        usort($bites, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-
-        return $bites[0];
     }
 
     /**
