@@ -778,7 +778,7 @@ it('says how far a lamp may come nearer or go, and what it leaves the background
 });
 
 /** @return array<string, int> how many lamps each proposal has, by its name */
-function lit(Plans $plan): array
+function lampsProposed(Plans $plan): array
 {
     $setup = $plan->setup();
     $counts = [];
@@ -791,10 +791,10 @@ function lit(Plans $plan): array
 
 it('lights with as many lamps as the school works with', function (): void {
     $dark = Plans::room(8, 7)->sitter('ann', 4, 4.4)->interviewer('bo', 4.5, 1.2)->with(['subjects/ann/looks_at' => 'bo'])->camera('a', 4, 1.6);
-    $by = static fn (string $school): array => lit($dark->with(['/brief/schools/lamps' => $school]));
+    $by = static fn (string $school): array => lampsProposed($dark->with(['/brief/schools/lamps' => $school]));
 
     expect(max($by('three')))->toBe(3)->and(max($by('five-or-six')))->toBe(4)->and(max($by('one')))->toBe(1)
-        ->and(max(lit($dark->with(['/brief/schools/lamps' => 'three', '/kit/stock' => [
+        ->and(max(lampsProposed($dark->with(['/brief/schools/lamps' => 'three', '/kit/stock' => [
             ...array_map(
                 static fn (string $id): array => ['id' => $id, 'model' => $id, 'count' => $id === 'soft-90' ? 1 : 0],
                 array_keys($dark->setup()->plan->kit->fixtures),
@@ -812,6 +812,6 @@ it('finds three unlike ways in rooms that nobody thought of', function (): void 
         $plan = Plans::room($w, $d, $h)->sitter('ann', $x, $y)->interviewer('bo', min($w - 0.5, $x + 0.6), max(0.5, $y - $far - 0.3))
             ->with(['subjects/ann/looks_at' => 'bo'])->camera('a', $x, $y - $far);
 
-        expect(array_keys(lit($plan)))->toHaveCount(3)->toContain('classic');
+        expect(array_keys(lampsProposed($plan)))->toHaveCount(3)->toContain('classic');
     }
 });

@@ -57,7 +57,8 @@ final readonly class LampStand
     }
 
     /**
-     * A lamp with its face at a place, turned to someone's eyes or to a point: on a stand, else clamped to what is near; null where it cannot be.
+     * A lamp with its face at a place, turned to someone's eyes or to a point: on a stand, else clamped to what is near; null where it
+     * cannot be.
      *
      * @param  array{string, list<string>}  $what  fixture and modifiers
      */
@@ -99,7 +100,10 @@ final readonly class LampStand
         Support $on,
         ?Vec3 $aim,
     ): SoftBox {
-        $turned = $aim === null ? [] : ['aim_x_m' => round($aim->x, 3), 'aim_y_m' => round($aim->y, 3), 'aim_height_m' => round($aim->z, 2)];
+        $turned = $aim === null
+            ? []
+            : ['aim_x_m' => round($aim->x, 3), 'aim_y_m' => round($aim->y, 3), 'aim_height_m' => round($aim->z, 2)];
+        $before = array_map(fn (string $m): Modifier => $this->kit->modifiers[$m], $what[1]);
 
         return new SoftBox(self::placement([
             'id' => $id,
@@ -113,7 +117,7 @@ final readonly class LampStand
         ] + $turned + array_combine(
             array_slice(LightPlacement::SLOTS, 0, count($what[1])),
             $what[1],
-        )), $this->kit->fixtures[$what[0]], $aim ?? $body->eyes, array_map(fn (string $m): Modifier => $this->kit->modifiers[$m], $what[1]));
+        )), $this->kit->fixtures[$what[0]], $aim ?? $body->eyes, $before);
     }
 
     /** Whether the lamp itself is within the room, and in no frame. */

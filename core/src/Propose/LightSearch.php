@@ -317,7 +317,7 @@ final class LightSearch
         return new LightTrial($values, $after, $own, $this->scored($recipe, $body, $values, $after, 0)->score);
     }
 
-    /** The lamps of a trial set together, for the stop and the ratio, and the background where it has one of its own; edges stay as they are. */
+    /** The lamps of a trial set together, for stop and ratio, and for the background where it has one of its own; edges stay. */
     private function together(LightRecipe $recipe, Body $body, LightTrial $trial): LightTrial
     {
         $setup = $this->situation->setup->setup;
