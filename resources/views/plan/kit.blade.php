@@ -3,7 +3,7 @@
         @include('plan.sheet', ['name' => $name])
     @endforeach
     <section class="sheet exchange" aria-labelledby="kit-files"><h3 id="kit-files">Files</h3>
-        <p class="acts"><a href="{{ route('exchange.kit', $work->shoot->id) }}" download>Camera kit (CSV)</a></p>
+        <p class="acts"><a href="{{ route('exchange.kit', $work->shoot->id) }}" download>Kit (CSV)</a></p>
         <x-act :work="$work" :to="route('exchange.bring', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="tape-line">
             <input type="hidden" name="what" value="kit"><span class="why">Bring in a kit: a line changes what has its id, or adds it</span>
             <input type="file" name="file" aria-label="Kit to bring in" accept=".csv,text/csv"> <button class="plain">Bring in</button>
