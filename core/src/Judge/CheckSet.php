@@ -70,6 +70,7 @@ final class CheckSet
             new Checks\Light\KeyGivesTheStop,
             new Checks\Light\FaceHasShape,
             new Checks\Light\KeyIsOnItsSide,
+            new Checks\Light\KeyIsMotivated,
             new Checks\Light\ColoursAgree,
             new Checks\Light\LensIsShaded,
             new Checks\Light\FaceIsUnshaded,

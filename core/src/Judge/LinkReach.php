@@ -8,8 +8,10 @@ use FineFrame\Document\Record;
 use FineFrame\Geometry\Segment;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
+use FineFrame\Plan\Leg;
 use FineFrame\Sound\Material;
 use FineFrame\Sound\RadioPath;
+use FineFrame\Staging\Body;
 
 /** A wireless link from its pack to its antenna: how far, through which walls and past whom, and what is left. */
 final readonly class LinkReach
@@ -53,28 +55,53 @@ final readonly class LinkReach
             if ($body === null || $antenna === null) {
                 continue;
             }
-            $pack = $body->person->place->minus($body->face()->times(0.15))->at(min(self::PACK_M, $body->hipM() + 0.1));
             $at = (new Vec2($antenna->number('x_m') ?? 0.0, $antenna->number('y_m') ?? 0.0))->at($antenna->number('height_m') ?? 2.0);
-            $walls = self::walls($situation, $pack->floor(), $at->floor());
-            $bodies = self::bodies($situation, $body->person->id, $pack, $at);
-            $reaches[] = new self(
-                $link,
-                $pack,
-                $at,
-                $antenna->text('name'),
-                array_keys($walls),
-                $bodies,
-                RadioPath::of(
-                    $link->number('power_mw') ?? 30.0,
-                    $pack->distanceTo($at),
-                    $link->number('set_mhz') ?? $link->number('from_mhz') ?? 600.0,
-                    array_values($walls),
-                    $bodies,
-                ),
+            $along = array_map(
+                static fn (Vec2 $place): self => self::from($situation, $link, $body, $place, $at, $antenna->text('name')),
+                self::places($situation, $body),
             );
+            // Of a walk the worst place counts.
+            usort($along, static fn (self $a, self $b): int => $a->path->marginDb() <=> $b->path->marginDb());
+            $reaches[] = $along[0];
         }
 
         return $reaches;
+    }
+
+    /** @return non-empty-list<Vec2> where they are to begin with, and along their walks */
+    private static function places(Situation $situation, Body $body): array
+    {
+        $places = [$body->person->place];
+        foreach (Leg::allOf($situation->setup) as $leg) {
+            if ($leg->body === $body) {
+                array_push($places, $leg->at(0.5), $leg->to);
+            }
+        }
+
+        return $places;
+    }
+
+    private static function from(Situation $situation, Record $link, Body $body, Vec2 $place, Vec3 $antenna, string $name): self
+    {
+        $pack = $place->minus($body->face()->times(0.15))->at(min(self::PACK_M, $body->hipM() + 0.1));
+        $walls = self::walls($situation, $pack->floor(), $antenna->floor());
+        $bodies = self::bodies($situation, $body->person->id, $pack, $antenna);
+
+        return new self(
+            $link,
+            $pack,
+            $antenna,
+            $name,
+            array_keys($walls),
+            $bodies,
+            RadioPath::of(
+                $link->number('power_mw') ?? 30.0,
+                $pack->distanceTo($antenna),
+                $link->number('set_mhz') ?? $link->number('from_mhz') ?? 600.0,
+                array_values($walls),
+                $bodies,
+            ),
+        );
     }
 
     /** @return array<string, float> dB by wall that is crossed */

@@ -51,6 +51,14 @@ $hard = static fn (float $y): Plans => $bare
     ->lamp('hard', 2.6, 2.0, null, ['fixture' => 'open-200', 'dimmer' => 0.4, 'height_m' => 1.5])
     ->with(['subjects/ann/y_m' => $y]);
 
+// A window behind Ann, to her left, that A’s wide frame shows; the key from so far along the near wall.
+$shows = static fn (float $x): Plans => $lit->window('w', 'right', 4.2, 2)
+    ->with(['cameras/a/focal_mm' => 24, 'lights/key/x_m' => $x, 'cameras/a/x_m' => 2, 'cameras/a/y_m' => 2.6]);
+$glows = static fn (float $x, array $more): Plans => $lit->lamp(
+    'globe', $x, 5.6, 'ann',
+    $more + ['fixture' => 'lantern-60', 'practical' => true, 'dimmer' => 0.05, 'height_m' => 1.4],
+)->with(['cameras/a/focal_mm' => 24, 'lights/key/y_m' => 4.4]);
+
 return [
     'key-gives-the-stop' => [
         // The lamp gives 511 lux at full, and 20 are there.
@@ -535,5 +543,17 @@ return [
         ],
         ['into the wall', $walks($lit, 9, 4.4), 'breaks leaves ann'],
         ['nobody walks', $lit, ''],
+    ],
+    'key-is-motivated' => [
+        ['nothing shows', $lit, ''],
+        ['a window that shows, on the key’s side', $shows(6), 'holds holds key+a'],
+        ['a window that shows, and a key from the other side', $shows(2), 'watch side key+a'],
+        ['a window out of the frame', $lit->window('w', 'near', 2, 2), ''],
+        ['a practical of the same colour', $glows(4.9, ['kelvin' => 5600]), 'holds holds key+a'],
+        ['a practical that is warmer', $glows(4.9, ['kelvin' => 2900]), 'watch colour key+a', ['kelvin' => 5600], 'set-kelvin 2900 K'],
+        ['a practical that is off', $glows(4.9, ['on' => false]), ''],
+        ['a key far above it', $glows(4.9, ['kelvin' => 5600, 'height_m' => 0.9])->with(['lights/key/x_m' => 4.9, 'lights/key/y_m' => 3.8,
+            'lights/key/height_m' => 2.5]), 'watch height key+a'],
+        ['by night, in a second setup', $glows(4.9, ['kelvin' => 2900])->second('other')->in('other'), 'watch colour key+a'],
     ],
 ];

@@ -83,6 +83,12 @@ $crews = static fn (array $ours, string $from): Plans => $links($ours)->with([
 $goes = static fn (float $x, float $y): array => ['id' => 'w', 'name' => 'walk', 'person' => 'ann', 'to_x_m' => $x, 'to_y_m' => $y];
 $hung = $bare->boom('boom', 4, 4.0, 1.9);
 
+// Ann with a weak pack, three steps from the antenna in a long hall.
+$roams = Plans::room(90, 7)->sitter('ann', 4, 4.4)->with([
+    'links' => [$link('x', 2410, ['person' => 'ann', 'power_mw' => 0.5, 'from_mhz' => 2400, 'to_mhz' => 2480])],
+    'antennas' => [['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 4, 'y_m' => 1.0, 'height_m' => 2]],
+]);
+
 return [
     'asker-stays-off-the-track' => [
         ['far behind the microphone', $boomAt(4.0, 4.1, 1.5), 'holds holds boom+bo'],
@@ -309,6 +315,16 @@ return [
         ['none', $bare, ''],
     ],
     'links-reach' => [
+        ['beside the antenna', $roams, 'holds holds x'],
+        [
+            'away from the antenna on a walk', $roams->row('walks', ['person' => 'ann', 'to_x_m' => 88, 'to_y_m' => 4.4]),
+            'breaks fails x', ['distance' => [84, 1]],
+        ],
+        [
+            'and back again', $roams->row('walks', ['person' => 'ann', 'to_x_m' => 88, 'to_y_m' => 4.4])
+                ->row('walks', ['person' => 'ann', 'to_x_m' => 4, 'to_y_m' => 4.4]),
+            'breaks fails x', ['distance' => [84, 1]],
+        ],
         [
             'across the room',
             $links($link('x', 500.1, ['person' => 'ann']))

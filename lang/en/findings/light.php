@@ -138,4 +138,10 @@ return [
         'fails' => [':lamp is meant as :meant; it does: :does.', 'Bring it round, set it, or call it what it is.'],
         'idle' => [':lamp is meant as :meant, and nobody sees any of it.', 'Nearer, brighter, or round to where such a lamp stands.'],
     ],
+    'key-is-motivated' => [
+        'holds' => [':key seems to come from the :source that :camera shows.', 'By its side, its height and its colour.'],
+        'side' => [':key lights :subject from another side than the :source that :camera shows, :turn round.', 'The eye asks where the light comes from: bring the key round, or keep the :source out.'],
+        'height' => [':key is at another height than the :source that :camera shows.', 'A window or a lamp in the picture says how high the light is.'],
+        'colour' => [':key, at :kelvin, is of another colour than the :source that :camera shows.', 'Set it alike, gel it, or change the globe.'],
+    ],
 ];
