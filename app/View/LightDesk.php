@@ -45,7 +45,8 @@ final readonly class LightDesk
                 'id' => $id,
                 'nth' => $i + 1,
                 'name' => $this->situation->name($id),
-                'does' => $does[$id],
+                // What it does most; the lighting list has the rest.
+                'does' => explode(', ', $does[$id])[0],
                 'burns' => $this->situation->scene->lamps[$id]->placement->on,
                 'lookedOff' => $isOff,
                 'off' => self::query($isOff ? $rest : [...$this->looked->off, $id]),

@@ -13,6 +13,7 @@ use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
 use FineFrame\Light\LampPart;
+use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 
 /** A lamp does what somebody has said it is for; of what nobody has said nothing is asked. */
@@ -30,12 +31,10 @@ final class LampDoesAsMeant extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $works = LampWork::allOf($situation);
-        foreach ($situation->scene->lamps as $id => $lamp) {
-            $meant = $lamp->placement->meant;
-            if ($meant === null || ! $lamp->placement->on) {
-                continue;
-            }
+        $said = array_filter($situation->scene->lamps, static fn (SoftBox $b): bool => $b->placement->meant !== null && $b->placement->on);
+        $works = $said === [] ? [] : LampWork::allOf($situation);
+        foreach ($said as $id => $lamp) {
+            $meant = $lamp->placement->meant ?? LampPart::Nothing;
             $does = array_filter($works[$id], static fn (LampWork $w): bool => $w->part === $meant);
             $main = array_values($does)[0] ?? $works[$id][0];
             $says = static fn (LampWork $w): string => $w->part->phrase($w->person === '' ? '' : $situation->name($w->person));
