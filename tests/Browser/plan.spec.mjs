@@ -42,11 +42,12 @@ test('the demo’s three faults are mended by key', async ({ desk: page }) => {
     await expect(tally(page)).not.toContainText('break');
 });
 
-test('frames follow the pointer at ten updates a second or more', async ({ desk: page }) => {
+test('frames follow the pointer again and again while it moves', async ({ desk: page }) => {
     await page.evaluate(() => { window.at = []; document.addEventListener('plan:previewed', () => window.at.push(performance.now())); });
     await grab(page, 'cam-b');
     // A pointer that never rests: many steps to each place, so that the page, not the test, sets the pace.
-    for (let lap = 0; lap < 6; lap++) await page.mouse.move(lap % 2 ? 900 : 780, 385 + 6 * lap, { steps: 60 });
+    // How fast is for bin/bench to say; here other tests run beside it.
+    for (let lap = 0; lap < 12; lap++) await page.mouse.move(lap % 2 ? 900 : 780, 385 + 3 * lap, { steps: 60 });
     await page.mouse.up();
     const gaps = await page.evaluate(() => window.at.slice(1).map((t, i) => t - window.at[i]).sort((a, b) => a - b));
     console.log(`    median gap between updates: ${gaps[gaps.length >> 1]?.toFixed(0)} ms of ${gaps.length}`);
