@@ -6,7 +6,7 @@ export default defineConfig({
     testDir: 'tests/Browser',
     timeout: 90_000,
     // Pages answer within half of this; a machine that is shared with others has spells in which they do not.
-    expect: { timeout: process.env.CI ? 15_000 : 10_000 },
+    expect: { timeout: 15_000 },
     retries: process.env.CI ? 1 : 0,
     // Each test has a copy of the demo of its own: files of tests run beside one another.
     workers: 2,
