@@ -37,13 +37,17 @@ final readonly class HearDesk
         return array_values(array_filter($rows));
     }
 
-    /** Why nothing can be heard; empty where something can. */
-    public function silence(): string
+    /**
+     * Why nothing can be heard; empty where something can.
+     *
+     * @param  list<mixed>  $rows  what can
+     */
+    public function silence(array $rows): string
     {
         return match (true) {
             $this->situation->heard() === [] => 'No microphone is for anybody yet.',
             ! $this->situation->setup->location->space->surfaces->isKnown() => 'Say in Measure what floor, walls and ceiling are of.',
-            $this->rows() === [] => 'There is no ceiling to hear: outside, only the direct sound is left.',
+            $rows === [] => 'There is no ceiling to hear: outside, only the direct sound is left.',
             default => '',
         };
     }

@@ -1,7 +1,9 @@
 @php($desk = $work->hear())
+@php($rows = $desk->rows())
+@php($silence = $desk->silence($rows))
 <div class="board-text hear" data-hear-board>
-    @if ($desk->silence() !== '')
-        <p class="why">{{ $desk->silence() }}</p>
+    @if ($silence !== '')
+        <p class="why">{{ $silence }}</p>
     @else
         <p class="why">A voice or a cello made up here, through what the plan computes: the direct sound by distance and pattern, what comes by the nearest faces, the tail by octave. Furniture and people are not in it: listen on location before you rely on it.</p>
         <p class="hear-set">
@@ -15,7 +17,7 @@
         </p>
         <table class="rows colours"><caption>What each microphone hears</caption>
             <thead><tr><th scope="col">Microphone</th><th scope="col"><span class="sr">Listen</span></th><th scope="col">Direct, against 1 m</th><th scope="col">Over the room</th><th scope="col">Room comes after</th><th scope="col">Room rings</th></tr></thead>
-            <tbody>@foreach ($desk->rows() as $row)<tr>
+            <tbody>@foreach ($rows as $row)<tr>
                 <th scope="row">{{ $row['name'] }}<br><span class="why">{{ $row['as'] }}</span></th>
                 <td><button type="button" aria-pressed="false" data-hear="{{ route('hear', array_filter(['shoot' => $work->shoot->id, 'microphone' => $row['id'], 'place' => $work->place(), 'edit' => $row['edit'], 'v' => $work->shoot->version])) }}" data-direct="{{ $row['gain'] }}" data-noise="{{ $row['noise'] }}">Listen<span class="sr"> to {{ $row['name'] }}, {{ $row['as'] }}</span></button></td>
                 <td class="num">{{ $row['direct'] }}</td><td class="num">{{ $row['room'] }}</td><td class="num">{{ $row['first'] }}</td><td class="num">{{ $row['rings'] }}</td>
