@@ -63,7 +63,7 @@ final readonly class LightPlacement implements Part
             $node->flag('practical', false),
             $node->flag('silhouette', false),
             $node->flag('carried', false),
-            $node->has('meant') ? $node->choice('meant', LampPart::class) : null,
+            $node->has('meant') ? LampPart::from($node->oneOf('meant', LampPart::values())) : null,
             $node->number('kelvin', 1800, 15_000, Unit::Kelvin, 5600.0),
             $node->number('duv', -0.05, 0.05, Unit::Duv, 0.0),
             $node->has('aim_x_m') && $node->has('aim_y_m')
