@@ -25,6 +25,7 @@ final readonly class Where
      * @param  string  $selected  the thing whose card is open, `none` where none is to be; empty for what the stage opens with
      * @param  Looked  $looked  what is otherwise only to look at
      * @param  bool  $withChair  whether proposals may move the chair as well
+     * @param  string  $ask  what is asked of the light, and `$who` on whose face; empty for nothing yet, and for the first
      * @param  string  $crop  millimetres on the first camera, for what photos show of it; as it was typed
      */
     public function __construct(
@@ -36,6 +37,8 @@ final readonly class Where
         public Looked $looked = new Looked,
         public bool $withChair = false,
         public string $crop = '',
+        public string $ask = '',
+        public string $who = '',
     ) {
     }
 
@@ -54,6 +57,8 @@ final readonly class Where
             Looked::of($request),
             self::word($request, 'chair') === '1',
             self::word($request, 'crop'),
+            self::word($request, 'ask'),
+            self::word($request, 'who'),
         );
     }
 
@@ -117,7 +122,7 @@ final readonly class Where
     private function ofLook(): array
     {
         return array_filter(
-            ['chair' => $this->withChair ? '1' : '', 'crop' => $this->crop],
+            ['chair' => $this->withChair ? '1' : '', 'crop' => $this->crop, 'ask' => $this->ask, 'who' => $this->who],
             static fn (string $value): bool => $value !== '',
         );
     }

@@ -11,6 +11,7 @@ use FineFrame\Plan\SetupPlan;
 enum Effort: string
 {
     case Proposals = 'proposals';
+    case Steps = 'steps';
     case LitFrames = 'lit frames';
     case Stops = 'stops';
     case Daylight = 'daylight';
@@ -26,7 +27,7 @@ enum Effort: string
         $things = 10 + count($s->furniture) + 4 * count($s->people) + 2 * count($s->cameras) + count($s->lights) + count($s->booms);
 
         return match ($this) {
-            self::Proposals => true,
+            self::Proposals, self::Steps => true,
             self::LitFrames => $lamps * $things * count($s->cameras) > self::A_SECOND,
             self::Stops => $lamps * $things > self::A_SECOND,
             self::Sight => $things * count($setup->subjects()) > self::A_SECOND,
@@ -39,6 +40,7 @@ enum Effort: string
     {
         return match ($this) {
             self::Proposals => 'Scoring places and trying the best …',
+            self::Steps => 'Dimming, moving and adding, and metering each …',
             self::LitFrames => 'Lighting the frames …',
             self::Stops => 'Metering the floor …',
             self::Sight => 'Looking from everywhere at every face …',

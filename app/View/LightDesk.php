@@ -9,6 +9,7 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Hours;
 use FineFrame\Judge\LampWork;
+use FineFrame\Judge\LitFace;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Walk;
 use FineFrame\Judge\WalkStep;
@@ -168,7 +169,7 @@ final readonly class LightDesk
     }
 
     /**
-     * @return list<array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}>
+     * @return list<array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, edge: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}>
      */
     public function faces(): array
     {
@@ -176,7 +177,7 @@ final readonly class LightDesk
     }
 
     /**
-     * @return array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}
+     * @return array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, edge: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}
      */
     private function face(FaceReading $face): array
     {
@@ -199,11 +200,12 @@ final readonly class LightDesk
             $bars[] = ['name' => 'off boards', 'lux' => $lux($face->bounced), 'share' => $face->bounced / $total];
         }
         $bars[] = ['name' => 'back from the room', 'lux' => $lux($face->byRoom), 'share' => $face->byRoom / $total];
+        $sides = $face->windowSides();
         foreach ($face->byDay as $id => $value) {
             if (! ($id === 'sun' && $value <= 0.0)) {
                 $bars[] = ['name' => match ($id) {
                     'room' => 'daylight, back from the room', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => 'daylight by the '
-                        .$this->situation->name($id)
+                        .$this->situation->name($id).(isset($sides[$id]) ? ", {$sides[$id]->value}" : '')
                 }, 'lux' => $lux($value), 'share' => $value / $total];
             }
         }
@@ -219,9 +221,7 @@ final readonly class LightDesk
             'name' => $face->body->person->name,
             'total' => $lux($total),
             'stop' => $this->reader->print(Quantity::of($face->light->tStop(), Unit::TStop)),
-            'over' => $this->reader->print(
-                Quantity::of(abs($face->light->stopsOver()), Unit::Stop),
-            ).($face->light->stopsOver() >= 0 ? ' over' : ' under'),
+            'over' => $this->stops($face->light->stopsOver()),
             'cheeks' => number_format($face->cheeks(), 1).' : 1'.(
                 $face->colour() === null
                 ? ''
@@ -230,11 +230,30 @@ final readonly class LightDesk
             'pattern' => $face->pattern()->value ?? 'no key', 'side' => match ($face->isShort()) {
                 true => 'shadow toward A', false => 'light toward A', null => ''
             },
+            'edge' => $this->edge($face),
             'left' => $lux($face->cells['left']),
             'right' => $lux($face->cells['right']),
-            'hair' => $lux($face->cells['hair']),
+            'hair' => $lux($face->cells['hair']).', '.$this->stops($face->hairStops()),
             'bars' => $bars,
         ];
+    }
+
+    private function stops(float $over): string
+    {
+        return $this->reader->print(Quantity::of(abs($over), Unit::Stop)).($over >= 0 ? ' over' : ' under');
+    }
+
+    /** How soft the main light is, and where the shadow of the nose falls. */
+    private function edge(FaceReading $face): string
+    {
+        $lit = LitFace::of($this->situation, $face->body->person->id);
+        $nose = $lit->nose === null ? '' : ', nose’s shadow '.trim(
+            $this->reader->print(Quantity::of(1000 * $lit->nose->lengthM(), Unit::Millimetre)).' '.$lit->nose->way(),
+        );
+
+        return $lit->softness === null || $lit->seenRad === null
+            ? 'from all around'
+            : $lit->softness->value.' ('.$this->reader->print(Quantity::degrees(rad2deg($lit->seenRad))).')'.$nose;
     }
 
     /**

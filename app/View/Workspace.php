@@ -46,7 +46,7 @@ final class Workspace
             'settings' => 'Settings', 'kit' => 'Kit', 'side' => 'From the side', 'table' => 'Table',
         ],
         'light' => [
-            'above' => 'From above', 'stops' => 'Stops', 'propose' => 'Proposals', 'day' => 'Daylight',
+            'above' => 'From above', 'build' => 'Build it up', 'stops' => 'Stops', 'propose' => 'Proposals', 'day' => 'Daylight',
             'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table',
         ],
         'sound' => [
@@ -111,6 +111,8 @@ final class Workspace
             $where->looked,
             $where->withChair,
             $where->crop,
+            $where->ask,
+            $where->who,
         );
         $this->situation = $judge->situation($setup);
         $began = microtime(true);
@@ -135,6 +137,8 @@ final class Workspace
                 ['book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours'],
                 true,
             )
+            // An answer brings its own.
+            && ($this->look !== 'build' || $this->where->ask === '')
             && $this->setup->cameras !== [];
     }
 
@@ -241,6 +245,11 @@ final class Workspace
     public function proposals(): ProposalDesk
     {
         return new ProposalDesk($this->situation, $this->judge, $this->reader, $this->where->withChair, $this->stage === Stage::Light);
+    }
+
+    public function build(): BuildDesk
+    {
+        return new BuildDesk($this->situation, $this->judge, $this->reader, $this->phrase, $this->where->ask, $this->where->who);
     }
 
     public function cameras(): CameraDesk

@@ -1,4 +1,4 @@
-import { expect, grab, onScreen, test } from './desk.mjs';
+import { demoFile, expect, grab, onScreen, test } from './desk.mjs';
 
 const lux = async (page) => Number((await page.locator('.face-light h3 .num').first().textContent()).replace(/\D.*/, ''));
 const cheeks = async (page) => Number((await page.locator('.face-light .why').first().textContent()).match(/cheeks ([\d.]+)/)[1]);
@@ -72,6 +72,29 @@ test('a way to light is taken, and undo brings the lamps of before back', async 
     expect(await lux(page)).toBeLessThan(300);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect.poll(() => lux(page)).toBeGreaterThan(600);
+});
+
+test('a person is lit from nothing by asking: key, edge, eyes', async ({ desk: page }) => {
+    const plan = JSON.parse(demoFile);
+    plan.setups[0].lights = [];
+    await page.goto('/');
+    await page.setInputFiles('input[type=file]', { name: 'dark.fineframe.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(plan)) });
+    await page.getByRole('button', { name: 'Import' }).click();
+    await page.waitForURL(/\/shoots\/.+\/cameras/);
+    await page.goto(page.url().replace(/cameras.*/, 'light?look=build'));
+    const now = (name) => page.locator('.now div').filter({ has: page.getByText(name, { exact: true }) }).locator('dd');
+    const dim = await now('Face').textContent();
+    expect(dim).toMatch(/under/);
+    for (const [version, ask] of [['2', 'Right stop'], ['3', 'An edge'], ['4', 'Light in the eyes']]) {
+        await page.getByRole('button', { name: ask, exact: true }).click();
+        if (ask === 'Light in the eyes' && await now('Eyes').textContent() === 'a light in them') continue;
+        await page.getByRole('button', { name: 'Do it' }).first().click();
+        await expect(page.locator('#state')).toHaveAttribute('data-version', version);
+    }
+    expect(parseFloat(await now('Face').textContent())).toBeLessThan(1);
+    await expect(now('Eyes')).toHaveText('a light in them');
+    await page.goto(page.url().replace(/\?.*/, ''));
+    await expect(page.locator('.switches')).toContainText('key for Miller');
 });
 
 test('a bar tells how far a slow answer is, and goes when the frames are there', async ({ desk: page }) => {

@@ -7,9 +7,12 @@ namespace FineFrame\Figures;
 use FineFrame\Camera\Camera;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Working;
+use FineFrame\Light\NoseShadow;
 use FineFrame\Light\SoftBox;
+use FineFrame\Light\Softness;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
+use FineFrame\Scene\FaceReading;
 
 final class LightFigures
 {
@@ -38,7 +41,49 @@ final class LightFigures
             $one('room_lux', Quantity::of($face->byRoom, Unit::Lux)),
             $one('kelvin', Quantity::of($face->colour()?->kelvin(), Unit::Kelvin)),
             $one('hair', Quantity::of($face->cells['hair'], Unit::Lux)),
+            new Figure(
+                'face',
+                $subject,
+                'hair_over',
+                Quantity::of($face->hairStops(), Unit::Stop),
+                new Working('log₂(hair ÷ face)', [
+                    'hair' => Quantity::of($face->cells['hair'], Unit::Lux),
+                    'face' => Quantity::of($light->totalLux(), Unit::Lux),
+                ]),
+            ),
+            ...self::shape($face, $subject),
         ];
+    }
+
+    /** @return list<Figure> by the light that gives most: how large it looks, and the shadow of the nose */
+    private static function shape(FaceReading $face, string $subject): array
+    {
+        [$seen, $nose, $to] = [$face->mainSeenRad(), $face->noseShadow(), $face->main()[1] ?? null];
+        $figures = $seen === null ? [] : [
+            new Figure(
+                'face',
+                $subject,
+                'seen',
+                Quantity::degrees(rad2deg($seen)),
+                new Working('2·atan(√area ÷ 2d)', ['d' => Quantity::metres($to?->length())], 'the light that gives the face most'),
+            ),
+        ];
+
+        return $nose === null ? $figures : [...$figures, new Figure(
+            'face',
+            $subject,
+            'nose_shadow',
+            Quantity::of(1000 * $nose->lengthM(), Unit::Millimetre),
+            new Working(
+                'h · tan θ, away from the light; past the lip it crosses the mouth',
+                [
+                    'h' => Quantity::of(1000 * NoseShadow::TIP_M, Unit::Millimetre),
+                    'down' => Quantity::of(1000 * $nose->downM, Unit::Millimetre),
+                    'to the lip' => Quantity::of(1000 * NoseShadow::TO_LIP_M, Unit::Millimetre),
+                ],
+                'a plane face',
+            ),
+        )];
     }
 
     /** @return list<Figure> */
@@ -48,7 +93,8 @@ final class LightFigures
         $body = $situation->setup->bodies[$lamp->placement->subject];
         $distance = $lamp->centre()->distanceTo($body->eyes);
         $alone = $situation->face($lamp->placement->subject)->byLamp[$id] ?? 0.0;
-        $wide = rad2deg(2 * atan($lamp->emitter->widthM / (2 * $distance)));
+        $across = sqrt($lamp->emitter->widthM * $lamp->emitter->heightM);
+        $hardRad = deg2rad($situation->limits->get('hard_under_deg'));
 
         return [
             new Figure(
@@ -78,11 +124,19 @@ final class LightFigures
                 'light',
                 $id,
                 'angular_size',
-                Quantity::degrees($wide),
+                Quantity::degrees(rad2deg($lamp->seenRad($body->eyes))),
                 new Working(
-                    '2·atan(width / 2d)',
-                    ['width' => Quantity::metres($lamp->emitter->widthM), 'd' => Quantity::metres($distance)],
+                    '2·atan(√area ÷ 2d)',
+                    ['√area' => Quantity::metres($across), 'd' => Quantity::metres($distance)],
+                    'its lit face as it is turned',
                 ),
+            ),
+            new Figure(
+                'light',
+                $id,
+                'hard_from',
+                Quantity::metres(Softness::distance($across, $hardRad)),
+                new Working('√area ÷ 2·tan(α/2)', ['√area' => Quantity::metres($across), 'α' => Quantity::degrees(rad2deg($hardRad))]),
             ),
         ];
     }

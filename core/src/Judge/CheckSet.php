@@ -75,6 +75,7 @@ final class CheckSet
             new Checks\Light\LensIsShaded,
             new Checks\Light\FaceIsUnshaded,
             new Checks\Light\BackLightMissesTheNose,
+            new Checks\Light\HairKeepsItsLimit,
             new Checks\Light\BackgroundSitsUnderTheFace,
             new Checks\Light\SubjectPartsByLight,
             new Checks\Light\EyesCatchLight,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge;
 
-use FineFrame\Geometry\Turn;
 use FineFrame\Light\LampPart;
+use FineFrame\Light\LightSide;
 use FineFrame\Light\SoftBox;
 use FineFrame\Scene\FaceReading;
 use FineFrame\Staging\Body;
@@ -21,9 +21,6 @@ final readonly class LampWork
 
     /** Of what is behind a head, so much makes it the background’s lamp. */
     private const BEHIND = 0.1;
-
-    /** Farther round than this a lamp edges a face, and does not light it; farther than the second it comes from behind. */
-    private const EDGE_RAD = [100 * M_PI / 180, 140 * M_PI / 180];
 
     /** A weak lamp so near to the lens lights eyes, and little else. */
     private const BY_THE_LENS_RAD = 18 * M_PI / 180;
@@ -67,11 +64,11 @@ final readonly class LampWork
     {
         [$id, $body] = [$lamp->placement->id, $face->body];
         $to = $lamp->centre()->minus($body->eyes);
-        $off = abs(Turn::wrapped($to->floor()->bearing() - $body->headBearingRad));
-        if ($off > self::EDGE_RAD[0]) {
-            $hair = $face->seen[$id] * $lamp->luxAt($body->eyes, $body->face()->times(-0.6)->at(0.8)) / max(1e-6, $face->cells['hair']);
+        $side = $face->side($to);
+        if ($side === LightSide::Edge || $side === LightSide::Behind) {
+            $part = $side === LightSide::Edge ? LampPart::Kicker : LampPart::Back;
 
-            return self::whereSeen($id, $off > self::EDGE_RAD[1] ? LampPart::Back : LampPart::Kicker, $body->person->id, $hair, self::SEEN);
+            return self::whereSeen($id, $part, $body->person->id, $face->onHair($id) / max(1e-6, $face->cells['hair']), self::SEEN);
         }
         $bounced = $face->byRoom * ($situation->scene->room()->lampShares[$id] ?? 0.0);
         $share = ($face->byLamp[$id] + $bounced) / max(1e-6, $face->light->totalLux());

@@ -130,6 +130,15 @@ final readonly class SoftBox
             : $this->power * $nits * PolygonSource::domePerNit($this->corners(), $point, $axis);
     }
 
+    /** How large its lit face looks from a place, radians: turned away it is smaller. */
+    public function seenRad(Vec3 $from): float
+    {
+        $to = $from->minus($this->centre);
+        $turned = abs($this->facing->dot($to->unit()));
+
+        return Softness::seen($this->emitter->widthM * $this->emitter->heightM * $turned, $to->length());
+    }
+
     /** The face as a small source: candela straight ahead, for shading pictures only. */
     public function candela(): float
     {

@@ -114,7 +114,7 @@ final class LampPlaces
             1 - abs(log($ratio / $this->score->ratio(), 2)) / 1.5,
         ) + max(0.0, 1 - abs($deg - 45) / 45) + 0.7 * max(0.0, 1 - abs($over - 28) / 28) + 0.8 * min(
             1.0,
-            LightScore::angle($lamp, $body) / 0.6,
+            $lamp->seenRad($body->eyes) / 0.6,
         ) + ($this->stand->shinesIntoALens($lamp)
             ? 0.0
             : 1.0) + (
@@ -129,11 +129,12 @@ final class LampPlaces
      * A lamp behind, on the other side than the key, high and in no frame or lens.
      *
      * @param  array{string, list<string>}  $what
+     * @param  bool  $isOnly  whether the other side will not do
      */
-    public function edge(array $what, Body $body, int $sign): ?SoftBox
+    public function edge(array $what, Body $body, int $sign, bool $isOnly = false): ?SoftBox
     {
         [$best, $lamp] = [-INF, null];
-        foreach ([$sign, -$sign] as $side) {
+        foreach ($isOnly ? [$sign] : [$sign, -$sign] as $side) {
             for ($deg = 110.0; $deg <= 170.0; $deg += 10) {
                 for ($distance = 1.2; $distance <= 2.8; $distance += 0.4) {
                     foreach ([1.9, 2.2, 2.5, 2.8] as $height) {

@@ -27,7 +27,7 @@ final readonly class LightScore
     {
         $face = $after->face($body->person->id);
         $key = $face->key();
-        $soft = $key === null ? null : self::angle($after->scene->lamps[$key], $body);
+        $soft = $key === null ? null : $after->scene->lamps[$key]->seenRad($body->eyes);
         $cameras = array_filter(
             $after->setup->cameras,
             static fn (Camera $c): bool => ($after->setup->bodyFor($c)?->person->id ?? '') === $body->person->id,
@@ -158,11 +158,5 @@ final readonly class LightScore
             School::EvenFace => 1.3,
             default => 1.8,
         };
-    }
-
-    /** How wide a lamp looks from a face, radians. */
-    public static function angle(SoftBox $lamp, Body $body): float
-    {
-        return 2 * atan(sqrt($lamp->emitter->widthM * $lamp->emitter->heightM) / 2 / max(0.1, $lamp->centre()->distanceTo($body->eyes)));
     }
 }

@@ -543,7 +543,7 @@ final class LightSearch
                 $missing * ($key === null ? 1.0 : 0.24),
                 FaceLight::from($lamp, $body->eyes, $body->face()->at(0.0)) * (1 + self::ROOM),
             ],
-            default => [0.8 * $this->wanted, $lamp->luxAt($body->eyes, $body->face()->times(-0.6)->at(0.8))],
+            default => [0.8 * $this->wanted, $lamp->luxAt($body->eyes, FaceReading::hairNormal($body))],
         };
 
         return round(max($lamp->fixture->lowestDim, min(1.0, $aim / max(1e-6, $full))), 3);

@@ -9,8 +9,11 @@ use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Light\Chromaticity;
 use FineFrame\Light\FaceLight;
+use FineFrame\Light\LightSide;
+use FineFrame\Light\NoseShadow;
 use FineFrame\Light\Pattern;
 use FineFrame\Light\PolygonSource;
+use FineFrame\Light\Softness;
 use FineFrame\Light\Weather;
 use FineFrame\Staging\Body;
 use FineFrame\Staging\Furniture;
@@ -29,6 +32,9 @@ final readonly class FaceReading
 
     /** What the surfaces of a room give back on the whole: what a cloth takes is measured against this. */
     private const ROOM = 0.5;
+
+    /** The sun’s disc, 0.53° across. */
+    private const SUN_RAD = 0.00925;
 
     /** @var array<string, float> lux at the face by lamp, as a dome reads it */
     public array $byLamp;
@@ -60,7 +66,7 @@ final readonly class FaceReading
         $normals = [
             'left' => $body->face()->turnedClockwise(-self::CHEEK_RAD)->at(0.0),
             'right' => $body->face()->turnedClockwise(self::CHEEK_RAD)->at(0.0),
-            'hair' => $body->face()->times(-0.6)->at(0.8),
+            'hair' => self::hairNormal($body),
         ];
         [$byLamp, $seen, $cells] = [[], [], ['left' => 0.0, 'right' => 0.0, 'hair' => 0.0]];
         foreach ($scene->lamps as $id => $lamp) {
@@ -235,6 +241,68 @@ final readonly class FaceReading
             $most === 'sun' => ['sun', $windows->towardsSun()],
             default => [$most, $windows->middles()[$most]->minus($this->body->eyes)],
         };
+    }
+
+    /** From where something lights this face. */
+    public function side(Vec3 $to): LightSide
+    {
+        return LightSide::of(Turn::wrapped($to->floor()->bearing() - $this->body->headBearingRad));
+    }
+
+    /** @return array<string, LightSide> from where each window that gives it something lights this face */
+    public function windowSides(): array
+    {
+        $middles = $this->scene->windows()?->middles() ?? [];
+        $given = array_intersect_key(array_filter($this->byDay), $middles);
+
+        return array_map(fn (Vec3 $m): LightSide => $this->side($m->minus($this->body->eyes)), array_intersect_key($middles, $given));
+    }
+
+    /** Where the back of a crown faces: hair and shoulders are lit there. */
+    public static function hairNormal(Body $body): Vec3
+    {
+        return $body->face()->times(-0.6)->at(0.8);
+    }
+
+    /** Lux of one lamp on the hair. */
+    public function onHair(string $lamp): float
+    {
+        return $this->seen[$lamp] * $this->scene->lamps[$lamp]->luxAt($this->body->eyes, self::hairNormal($this->body));
+    }
+
+    /** Stops that hair and shoulders are over the face. */
+    public function hairStops(): float
+    {
+        return log(max(1e-6, $this->cells['hair']) / max(1e-6, $this->light->totalLux()), 2);
+    }
+
+    /** How large the main light looks from the face, radians; null where all comes from all around. */
+    public function mainSeenRad(): ?float
+    {
+        $main = $this->main();
+        if ($main === null) {
+            return null;
+        }
+        [$id, $to] = $main;
+        $window = $this->scene->windows()?->outlines()[$id] ?? null;
+
+        return match (true) {
+            isset($this->scene->lamps[$id]) => $this->scene->lamps[$id]->seenRad($this->body->eyes),
+            $window === null => self::SUN_RAD,
+            default => Softness::seen(
+                abs($window[1]->minus($window[0])->cross($window[3]->minus($window[0]))->dot($to->unit())),
+                $to->length(),
+            ),
+        };
+    }
+
+    public function noseShadow(): ?NoseShadow
+    {
+        $to = $this->main()[1] ?? null;
+
+        return $to === null
+            ? null
+            : NoseShadow::of(Turn::wrapped($to->floor()->bearing() - $this->body->headBearingRad), $to->elevation());
     }
 
     public function pattern(): ?Pattern

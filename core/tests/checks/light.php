@@ -21,6 +21,11 @@ $day = static fn (string $sky, string $date = '2026-06-21', string $from = '11:0
 ];
 $windowed = $lit->window('w', 'left', 3, 1.6)->with($site);
 $two = static fn (float $x): Plans => $lit->sitter('cy', $x, 4.4);
+$edge = static fn (float $dimmer): Plans => $lit->lamp(
+    'back', 3.7, 5.6, null, ['fixture' => 'open-200', 'dimmer' => $dimmer, 'height_m' => 2.2],
+);
+$windowBehind = static fn (float $y): Plans => $lit->window('w', 'far', 3.2, 1.6)
+    ->with($site + $day('overcast') + ['subjects/ann/y_m' => $y]);
 $globe = static fn (array $more = []): Plans => $bare
     ->lamp(
         'globe', 3.6, 6, 'ann',
@@ -195,6 +200,17 @@ return [
             'from above and a little behind', $lit->lamp('back', 4.1, 5.1, null, ['dimmer' => 0.3, 'height_m' => 2.8]),
             'holds holds back+ann',
         ],
+    ],
+    'hair-keeps-its-limit' => [
+        ['an edge', $edge(0.4), 'holds holds back+ann', ['over' => [1.42, 0.03], 'limit' => 1.5]],
+        ['an edge that shouts', $edge(0.55), 'watch fails back+ann', ['over' => [1.54, 0.03]], 'dim 36 %'],
+        ['less is wanted, by the school', $edge(0.1)->with($school('edge-light', 'only-if-readable')), 'watch fails back+ann', [], 'dim 8 %'],
+        ['more, by another', $edge(1.0)->with($school('edge-light', 'window')), 'holds holds back+ann', ['limit' => 2]],
+        ['by one’s own limit', $edge(0.1)->with(['/brief/limits/hair_over_stops' => 0.6]), 'holds holds back+ann', ['limit' => 0.6]],
+        ['standing', $edge(0.4)->with(['subjects/ann/posture' => 'standing', 'lights/back/height_m' => 2.7]), 'holds holds back+ann'],
+        ['nothing from behind', $lit, ''],
+        ['a window behind', $windowBehind(4.6), 'holds holds ann', ['way' => 'over']],
+        ['and nearer to it', $windowBehind(5.6), 'watch day ann', ['over' => [2.0, 0.1]]],
     ],
     'background-sits-under-the-face' => [
         ['under', $lit, 'holds holds a+ann', ['behind' => 'far wall']],

@@ -42,6 +42,11 @@ return [
         'holds' => [':lamp lights :subject from behind, and stays off the nose.', 'It draws hair and shoulders.'],
         'fails' => [':lamp comes over :subject’s brow onto the nose.', 'A bright spot on the nose looks like a mistake: take it farther back.'],
     ],
+    'hair-keeps-its-limit' => [
+        'holds' => [':subject’s hair is :over :way the face.', 'Up to :limit over it lifts a head off the wall.'],
+        'fails' => [':lamp puts :subject’s hair :over :way the face.', 'Up to :limit over is wanted: past it the eye goes to the edge, and pale hair clips.'],
+        'day' => ['Daylight from behind puts :subject’s hair :over :way the face.', 'Up to :limit over is wanted: draw the curtain some way, bring up the face, or turn the chair.'],
+    ],
     'background-sits-under-the-face' => [
         'holds' => ['The :behind sits :stops under :subject’s face in :camera’s frame.', 'The face is what is looked at.'],
         'fails' => ['The :behind is :stops over :subject’s face in :camera’s frame, by :lamp.', 'The eye goes there first. Flag it, turn it, or take it farther from the wall.'],

@@ -31,6 +31,9 @@
         @case('propose')
             @include('plan.proposals')
             @break
+        @case('build')
+            @include('plan.build')
+            @break
         @case('cover')
             @if ($work->waits(\App\View\Effort::Sight))
                 <x-later :work="$work" part="floor" :doing="\App\View\Effort::Sight->doing()" />

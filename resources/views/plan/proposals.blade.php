@@ -13,7 +13,7 @@
                 <h3 id="proposal-{{ $i }}">Proposal {{ $i + 1 }}{{ $desk->title($proposal) === '' ? '' : ': '.$desk->title($proposal) }} <b class="num">{{ round(100 * $proposal->score) }}</b></h3>
                 <div class="proposal-pictures">
                     @foreach ($desk->frames($after) as $frame)<figure class="frame"><figcaption><b>{{ $frame->label }}</b> {{ $frame->headline() }}</figcaption>@include('plan.frame')</figure>@endforeach
-                    <figure class="frame proposal-floor">@include('plan.floor', ['floor' => $desk->floor($after), 'ink' => new \App\View\Drawing\PaperInk, 'selected' => null, 'overlays' => $desk->isLight ? ['light'] : ['lenses']])</figure>
+                    <figure class="frame proposal-floor">@include('plan.floor', ['floor' => $desk->floor($after), 'ink' => new \App\View\Drawing\ScreenInk, 'selected' => null, 'overlays' => $desk->isLight ? ['light'] : ['lenses']])</figure>
                 </div>
                 <p><b>For it:</b> {{ $desk->words($proposal->speaksFor()) }}.@if ($proposal->givesUp() !== []) <b>It gives up:</b> {{ $desk->words($proposal->givesUp()) }}.@endif @if ($proposal->toMove !== []) <b>Stands in a frame and has to move:</b> {{ $desk->toMove($proposal) }}; there is room to.@endif</p>
                 <div class="acts">

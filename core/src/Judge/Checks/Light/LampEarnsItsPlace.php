@@ -36,7 +36,7 @@ final class LampEarnsItsPlace extends Rule
             $most = 0.0;
             foreach ($situation->setup->subjects() as $subject) {
                 $face = $situation->face($subject->id);
-                $hair = $face->seen[$id] * $lamp->luxAt($face->body->eyes, $face->body->face()->times(-0.6)->at(0.8));
+                $hair = $face->onHair($id);
                 $bounced = $face->byRoom * ($situation->scene->room()->lampShares[$id] ?? 0.0);
                 $most = max(
                     $most,
