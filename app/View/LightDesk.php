@@ -211,7 +211,7 @@ final readonly class LightDesk
         }
         if ($face->byDay === []) {
             $bars[] = [
-                'name' => 'what is there',
+                'name' => 'what is there'.(($face->main()[0] ?? '') === FaceReading::THERE ? ', most from one side' : ''),
                 'lux' => $lux($face->light->ambientLux),
                 'share' => $face->light->ambientLux / $total,
             ];

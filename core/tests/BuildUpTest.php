@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use FineFrame\Geometry\Turn;
+use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\LampWork;
 use FineFrame\Judge\LitFace;
 use FineFrame\Judge\Situation;
+use FineFrame\Light\Ambient;
 use FineFrame\Light\LampPart;
 use FineFrame\Light\NoseShadow;
 use FineFrame\Light\Softness;
@@ -120,4 +122,15 @@ it('is soft near by and hard far off', function (): void {
     $of = static fn (float $distance): Softness => Softness::of(Softness::seen(0.81, $distance), $hard, $soft);
     expect(array_map($of, [1.0, 2.0, 4.0]))->toBe([Softness::Soft, Softness::Medium, Softness::Hard])
         ->and(Softness::seen(0.81, Softness::distance(0.9, $hard)))->toEqualWithDelta($hard, 1e-9);
+});
+
+it('keeps every reading around a head, and says from where most comes', function (): void {
+    $lux = ['ahead' => 100.0, 'left' => 300.0, 'right' => 60.0, 'behind' => 80.0, 'above' => 200.0];
+    // Ahead is along −y: her right is −x.
+    $there = new Ambient($lux, M_PI);
+    $at = static fn (float $x, float $y, float $z): float => $there->at(new Vec3($x, $y, $z));
+    expect([$at(0, -1, 0), $at(1, 0, 0), $at(-1, 0, 0), $at(0, 1, 0), $at(0, 0, 1)])
+        ->each(fn ($one, $i) => $one->toEqualWithDelta(array_values($lux)[$i], 1e-9))
+        ->and($there->towards()->x)->toEqualWithDelta(120.0, 1e-9)
+        ->and((new Ambient(['ahead' => 100.0, 'left' => null, 'right' => null, 'behind' => 90.0, 'above' => null], 0.0))->towards())->toBeNull();
 });

@@ -36,6 +36,8 @@ return [
     'setups[].from' => 'in place of the day’s',
     'setups[].to' => 'at or before `from` is the next day’s',
     'setups[].metering.ambient_lux' => 'at the face with lamps off',
+    'setups[].metering.ambient_left_lux' => 'the dome turned to the lead’s left; with the right, behind and above it tells from where',
+    'setups[].metering.ambient_bearing_deg' => 'what was ahead; else where the lead looks',
     'setups[].metering.clock' => 'when; empty: the middle of the recording',
     'setups[].metering.sky_factor' => 'by readings on site',
     'setups[].metering.room_factor' => 'by readings on site',

@@ -10,6 +10,7 @@ use FineFrame\Document\Record;
 use FineFrame\Geometry\Shape;
 use FineFrame\Light\LampPart;
 use FineFrame\Light\LightPlacement;
+use FineFrame\Light\Metering;
 use FineFrame\Light\Weather;
 use FineFrame\Plan\SetupList;
 use FineFrame\Plan\SetupPlan;
@@ -306,6 +307,18 @@ final readonly class Cards
             $at->number('shutter_deg', 'Shutter angle', $m->shutterDeg, '°'),
         ], 'Light that is there' => [
             $at->number('ambient_lux', 'Light that is there, at the face', $m->ambientLux, 'lx'),
+            ...array_map(static fn (string $side): Field => $at->number(
+                "ambient_{$side}_lux",
+                $side === 'left' || $side === 'right' ? "The dome turned to their $side" : "From $side",
+                $m->around[$side] ?? null,
+                'lx',
+            ), Metering::SIDES),
+            $at->number(
+                'ambient_bearing_deg',
+                'Ahead was, as a bearing on the plan',
+                $m->bearingRad === null ? null : rad2deg($m->bearingRad),
+                '°',
+            ),
             $at->choice(
                 'weather',
                 'Taken',
@@ -318,7 +331,7 @@ final readonly class Cards
             $at->text('clock', 'At, when computed', $m->clock),
             $at->number('sky_factor', 'Sky, by readings on site', $m->skyFactor),
             $at->number('room_factor', 'What the room gives back, by readings', $m->roomFactor),
-        ]], note: 'Metered with a dome at the face, lamps off. Computed daylight is of the middle of the recording unless a time is said.');
+        ]], note: 'Metered with a dome at the face, lamps off; turned to the sides, behind and up as well, it tells from where the light comes. Computed daylight is of the middle of the recording unless a time is said.');
     }
 
     /** @return list<Field> */

@@ -21,7 +21,7 @@ final readonly class FieldsAt
         return new Field($this->base.$key, $label, FieldKind::Length, $metres);
     }
 
-    public function number(string $key, string $label, float $value, string $unit = ''): Field
+    public function number(string $key, string $label, ?float $value, string $unit = ''): Field
     {
         return new Field($this->base.$key, $label, FieldKind::Number, $value, unit: $unit);
     }

@@ -14,7 +14,14 @@ use FineFrame\Measure\Unit;
  */
 final readonly class Metering implements Part
 {
-    /** @param  array<string, mixed>  $extra */
+    /** Where a dome is turned around a head, besides ahead. */
+    public const SIDES = ['left', 'right', 'behind', 'above'];
+
+    /**
+     * @param  array<string, float>  $around  lux read to the `left` and `right` of who is lit, `behind` and `above` them
+     * @param  float|null  $bearingRad  what was ahead when they were read; null for where the lead looks
+     * @param  array<string, mixed>  $extra
+     */
     private function __construct(
         public float $ambientLux,
         public float $fps,
@@ -25,6 +32,8 @@ final readonly class Metering implements Part
         public string $clock,
         public float $skyFactor,
         public float $roomFactor,
+        public array $around,
+        public ?float $bearingRad,
         private array $extra,
     ) {
     }
@@ -41,8 +50,49 @@ final readonly class Metering implements Part
             $node->clock('clock'),
             $node->number('sky_factor', 0.02, 20, Unit::Ratio, 1.0),
             $node->number('room_factor', 0.02, 20, Unit::Ratio, 1.0),
+            self::around($node),
+            $node->has('ambient_bearing_deg') ? $node->angle('ambient_bearing_deg') : null,
             $node->rest(),
         );
+    }
+
+    /** @return array<string, float> */
+    private static function around(Node $node): array
+    {
+        $read = [];
+        foreach (self::SIDES as $side) {
+            if ($node->has("ambient_{$side}_lux")) {
+                $read[$side] = $node->number("ambient_{$side}_lux", 0, 200_000, Unit::Lux);
+            }
+        }
+
+        return $read;
+    }
+
+    /**
+     * The light that is there, from where it was read.
+     *
+     * @param  float  $facingRad  where the lead looks: what the readings are by, unless their bearing was written down
+     */
+    public function ambient(float $facingRad): Ambient
+    {
+        $side = fn (string $side): ?float => $this->around[$side] ?? null;
+
+        return new Ambient([
+            'ahead' => $this->ambientLux,
+            'left' => $side('left'), 'right' => $side('right'), 'behind' => $side('behind'), 'above' => $side('above'),
+        ], $this->bearingRad ?? $facingRad);
+    }
+
+    /** @return array<string, float> what was read around a head, as the plan file writes it */
+    private function readings(): array
+    {
+        $all = [];
+        foreach ($this->around as $side => $lux) {
+            $all["ambient_{$side}_lux"] = $lux;
+        }
+
+        return $all + ($this->bearingRad === null ? [] : ['ambient_bearing_deg' => rad2deg($this->bearingRad)]);
     }
 
     public function shutterS(): float
@@ -62,6 +112,6 @@ final readonly class Metering implements Part
             'ambient_lux' => $this->ambientLux, 'fps' => $this->fps, 'iso' => $this->iso,
             'shutter_deg' => $this->shutterDeg, 't_stop' => $this->tStop, 'weather' => $this->weather->value,
             'clock' => $this->clock, 'sky_factor' => $this->skyFactor, 'room_factor' => $this->roomFactor,
-        ] + $this->extra;
+        ] + $this->readings() + $this->extra;
     }
 }

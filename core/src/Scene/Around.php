@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace FineFrame\Scene;
 
 use FineFrame\Geometry\Vec3;
+use FineFrame\Light\Ambient;
 
 /** What comes from all around at a place: the light that is there as metered or through the windows, and what the room gives back. */
 final class Around
 {
-    private readonly float $metered;
+    private readonly ?Ambient $metered;
 
     /** @var array<int, list<float>> by solid: lux from ahead and behind along x, y and z */
     private array $cubes = [];
 
     public function __construct(private readonly Scene $scene)
     {
-        $this->metered = $scene->windows() === null ? $scene->setup->setup->metering->ambientLux : 0.0;
+        $this->metered = $scene->windows() === null ? $scene->ambient() : null;
     }
 
     /**
@@ -26,7 +27,7 @@ final class Around
      */
     public function at(Vec3 $point, Vec3 $normal, bool $isExact = false): float
     {
-        $lux = $this->metered + array_sum($this->scene->room()->at($point, $normal, $isExact));
+        $lux = ($this->metered?->at($normal) ?? 0.0) + array_sum($this->scene->room()->at($point, $normal, $isExact));
         $windows = $this->scene->windows();
         if ($windows !== null) {
             $slant = $windows->towardsSun()->dot($normal);

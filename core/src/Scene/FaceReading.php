@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Scene;
 
+use FineFrame\Camera\Camera;
 use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
@@ -32,6 +33,9 @@ final readonly class FaceReading
 
     /** What the surfaces of a room give back on the whole: what a cloth takes is measured against this. */
     private const ROOM = 0.5;
+
+    /** What is there as metered, where it comes from one side more than from the others. */
+    public const THERE = 'what is there';
 
     /** The sun’s disc, 0.53° across. */
     private const SUN_RAD = 0.00925;
@@ -84,11 +88,12 @@ final readonly class FaceReading
         $windows = $scene->windows();
         $byDay = $windows === null ? [] : $byDay + self::day($scene, $windows, $body, $normals, $cells);
         // What comes from all around: cloths near the face take their part of it.
-        $around = $windows === null ? $metering->ambientLux : 0.0;
-        foreach ($cells as $cell => $lux) {
-            $cells[$cell] = $lux + $around;
+        $ambient = $windows === null ? $scene->ambient() : null;
+        $there = $ambient?->at($axis) ?? 0.0;
+        foreach ($normals as $cell => $normal) {
+            $cells[$cell] += $ambient?->at($normal) ?? 0.0;
         }
-        $around += $byRoom + ($byDay['room'] ?? 0.0);
+        $around = $there + $byRoom + ($byDay['room'] ?? 0.0);
         [$bounced, $taken] = [0.0, 0.0];
         foreach ($scene->setup->setup->furniture as $thing) {
             foreach ($thing->reflects === null ? [] : self::boards($thing) as $board) {
@@ -118,7 +123,7 @@ final readonly class FaceReading
         ] = [$byLamp, $seen, $bounced, $byRoom, $byDay, $cells];
         $this->light = FaceLight::of(
             array_sum($byLamp) + $bounced + $byRoom,
-            $windows === null ? $left * $metering->ambientLux : array_sum($byDay),
+            $windows === null ? $left * $there : array_sum($byDay),
             $metering,
         );
     }
@@ -222,21 +227,23 @@ final readonly class FaceReading
     }
 
     /**
-     * What gives the face most: a lamp, a window, the sun.
+     * What gives the face most: a lamp, a window, the sun, what is there as metered from one side.
      *
-     * @return array{string, Vec3}|null its id (`sun` for the sun itself), and the way to it; null where all comes from all around
+     * @return array{string, Vec3}|null its id (`sun` for the sun itself, `THERE`), and the way to it; null where all comes from all around
      */
     public function main(): ?array
     {
         $day = array_diff_key($this->byDay, ['room' => 0, 'sky' => 0]);
-        $all = array_filter($this->byLamp + $day);
+        $windows = $this->scene->windows();
+        $there = $windows === null ? $this->scene->ambient()->towards() : null;
+        $all = array_filter($this->byLamp + $day + [self::THERE => $there?->length() ?? 0.0]);
         arsort($all);
         $most = array_key_first($all);
-        $windows = $this->scene->windows();
 
         return match (true) {
             $most === null => null,
             isset($this->scene->lamps[$most]) => [$most, $this->scene->lamps[$most]->centre()->minus($this->body->eyes)],
+            $there !== null => [self::THERE, $there],
             $windows === null => null,
             $most === 'sun' => ['sun', $windows->towardsSun()],
             default => [$most, $windows->middles()[$most]->minus($this->body->eyes)],
@@ -280,7 +287,7 @@ final readonly class FaceReading
     public function mainSeenRad(): ?float
     {
         $main = $this->main();
-        if ($main === null) {
+        if ($main === null || $main[0] === self::THERE) {
             return null;
         }
         [$id, $to] = $main;
@@ -328,11 +335,13 @@ final readonly class FaceReading
     /**
      * Whether the main light comes from the side of the face that a camera sees less of, so that shadow is toward the lens; null where
      * either is on neither side.
+     *
+     * @param  Camera|null  $camera  null for the first
      */
-    public function isShort(): ?bool
+    public function isShort(?Camera $camera = null): ?bool
     {
         $to = $this->main()[1] ?? null;
-        $camera = $this->scene->setup->camera(0);
+        $camera ??= $this->scene->setup->camera(0);
         if ($to === null || $camera === null) {
             return null;
         }

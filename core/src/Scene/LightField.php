@@ -41,7 +41,7 @@ final readonly class LightField
         }
         $windows = $this->scene->windows();
         [$lamps, $day] = $this->scene->room()->dome($point, $axis, ! $isRough);
-        $lux['around'] = $lamps + $day + ($windows === null ? $this->scene->setup->setup->metering->ambientLux : 0.0);
+        $lux['around'] = $lamps + $day + ($windows === null ? $this->scene->ambient()->at($axis) : 0.0);
         foreach ($windows?->outlines() ?? [] as $id => $corners) {
             $towards = Vec3::between($corners[0], $corners[2], 0.5)->minus($point)->unit();
             $lux[$id] = ($windows?->diffuse($point, $towards)[$id] ?? 0.0) * (1 + $towards->dot($axis)) / 2;

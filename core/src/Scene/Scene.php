@@ -9,6 +9,7 @@ use FineFrame\Camera\Move;
 use FineFrame\Geometry\Polygon;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
+use FineFrame\Light\Ambient;
 use FineFrame\Light\Daylight;
 use FineFrame\Light\LightPlacement;
 use FineFrame\Light\Modifier;
@@ -39,6 +40,8 @@ final class Scene
     private ?RoomLight $room = null;
 
     private ?Around $around = null;
+
+    private ?Ambient $ambient = null;
 
     private ?Shading $shading = null;
 
@@ -151,6 +154,16 @@ final class Scene
     public function around(): Around
     {
         return $this->around ??= new Around($this);
+    }
+
+    /** The light that is there as metered, from where it was read. */
+    public function ambient(): Ambient
+    {
+        $lead = $this->setup->subjects()[0] ?? null;
+
+        return $this->ambient ??= $this->setup->setup->metering->ambient(
+            $lead === null ? 0.0 : $this->setup->bodies[$lead->id]->headBearingRad,
+        );
     }
 
     public function shading(): Shading

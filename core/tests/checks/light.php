@@ -26,6 +26,10 @@ $edge = static fn (float $dimmer): Plans => $lit->lamp(
 );
 $windowBehind = static fn (float $y): Plans => $lit->window('w', 'far', 3.2, 1.6)
     ->with($site + $day('overcast') + ['subjects/ann/y_m' => $y]);
+$read = static fn (array $around): Plans => $bare->with(['metering/ambient_lux' => 100] + array_combine(
+    array_map(static fn (string $side): string => "metering/ambient_{$side}_lux", array_keys($around)),
+    $around,
+));
 $globe = static fn (array $more = []): Plans => $bare
     ->lamp(
         'globe', 3.6, 6, 'ann',
@@ -111,6 +115,15 @@ return [
         ],
         ['from below', $key(['height_m' => 0.4]), 'watch under ann', ['pattern' => 'under light'], 'raise 2.06 m'],
         ['nothing gives light from anywhere', $bare, ''],
+        // Read ahead 100, to her right 400, to her left 50: cells 60° off the nose read 25 + 300 and 25 + 37.5.
+        ['as read around her head', $read(['right' => 400, 'left' => 50]), 'holds holds ann', ['ratio' => [5.2, 0.01], 'pattern' => 'split']],
+        ['from everywhere alike', $read(['right' => 100, 'left' => 100, 'behind' => 100]), ''],
+        ['from overhead', $read(['above' => 600]), 'watch top-there ann', ['angle' => [90, 0.5]]],
+        ['from overhead, where that is the look', $read(['above' => 600])->with($school('top-light', 'the-look')), 'watch fails ann'],
+        [
+            'as it was read before she was turned', $read(['right' => 400, 'left' => 50])
+                ->with(['metering/ambient_bearing_deg' => 80]), 'watch fails ann',
+        ],
         ['open', $lit->with($school('contrast', 'open')), 'holds holds ann'],
         ['balanced', $lit->with($school('contrast', 'balanced')), 'watch hard ann'],
     ],
@@ -120,6 +133,11 @@ return [
         ['the lens’s side, by the school', $key(['x_m' => 2])->with($school('contrast', 'open')), 'holds open key+ann'],
         ['the far side, by the same', $lit->with($school('contrast', 'open')), 'watch short key+ann', [], 'move 3.40 m'],
         ['no school of sides', $lit->with($school('contrast', 'even')), ''],
+        ['a second camera on the same side', $lit->camera('b', 3.4, 1.8), 'holds alike b+ann', ['first' => 'A']],
+        ['a second that sees the lit side', $lit->camera('b', 6, 2), 'watch other-open b+ann'],
+        ['a second in the dark', $key(['x_m' => 2])->camera('b', 6, 2)->with($school('contrast', 'open')), 'watch other-short b+ann'],
+        ['a second face, for its own camera', $two(6.8)->camera('b', 4.6, 1.8, 'cy'), 'watch fails key+cy', ['camera' => 'B']],
+        ['what is there comes from one side', $read(['right' => 400]), 'watch fails ann', ['key' => 'what is there']],
         ['a window is the key', $windowed->with($day('overcast') + ['lights/key/dimmer' => 0.02]), 'watch fails w+ann', ['key' => 'w']],
     ],
     'colours-agree' => [

@@ -17,12 +17,16 @@ return [
         'fails' => [':subject’s cheeks are :ratio to 1, a :pattern; :least is wanted.', 'Bring the key round, dim what fills, or hang a black cloth on the far side.'],
         'hard' => [':subject’s cheeks are :ratio to 1; up to :most is wanted.', 'Fill it, bounce some back, or bring the key nearer to the nose.'],
         'top' => ['The key stands :angle over :subject’s eyes: it hollows them.', 'Lower it, or take it farther away: from 30° to 45° the eyes have light.'],
+        'top-there' => ['The light that is there comes from :angle over :subject’s eyes: it hollows them.', 'Switch off what hangs overhead, or let a lamp before the face outweigh it.'],
         'under' => ['The key comes from below :subject’s eyes.', 'Light from below looks like a fire, or like a threat. Raise it.'],
     ],
     'key-is-on-its-side' => [
         'holds' => [':key lights :subject from the far side: shadow toward :camera.', 'That is what gives a face its shape.'],
         'open' => [':key lights :subject from :camera’s side: an open face.', 'As the school has it.'],
         'fails' => [':key lights the side of :subject’s face that :camera sees.', 'The near side lies open, and the face goes wide and flat.'],
+        'alike' => [':camera sees :subject’s face lit from the same side as :first.', 'Cut from one to the other, the light stays where it was.'],
+        'other-open' => [':camera sees the lit side of :subject’s face, :first the shadow.', 'On the cut the face turns flat: bring :camera to :first’s side of the look, or hold the cut for where it is meant.'],
+        'other-short' => [':camera sees the shadow on :subject’s face, :first the lit side.', 'On the cut the face turns dark: bring :camera to :first’s side of the look, or fill that side.'],
         'short' => [':key leaves the side toward :camera in shadow.', 'By the school of the open face the key is on the lens’s side.'],
     ],
     'colours-agree' => [

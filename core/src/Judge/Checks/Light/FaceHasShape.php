@@ -49,7 +49,7 @@ final class FaceHasShape extends Rule
             }
             $cheeks = $face->cheeks();
             $case = match (true) {
-                $pattern === Pattern::Top && $situation->setup->plan->brief->schools->has(School::NoTopLight) => 'top',
+                $pattern === Pattern::Top && $situation->setup->plan->brief->schools->has(School::NoTopLight) => $this->top($face),
                 $pattern === Pattern::Under => 'under',
                 $cheeks < $least => null,
                 $cheeks > $most => 'hard',
@@ -79,6 +79,11 @@ final class FaceHasShape extends Rule
                 $case,
             );
         }
+    }
+
+    private function top(FaceReading $face): string
+    {
+        return ($face->main()[0] ?? '') === FaceReading::THERE ? 'top-there' : 'top';
     }
 
     /** Over the eyes a key stands well between these, degrees. */
