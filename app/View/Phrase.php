@@ -6,6 +6,7 @@ namespace App\View;
 
 use FineFrame\Figures\Figure;
 use FineFrame\Judge\Finding;
+use FineFrame\Judge\Followed;
 use FineFrame\Judge\Mend;
 use FineFrame\Measure\Quantity;
 
@@ -32,6 +33,12 @@ final readonly class Phrase
     public function mend(Mend $mend): string
     {
         return $this->line("mends.$mend->case", $mend->arguments);
+    }
+
+    /** What a layout shows of a question on which schools differ. */
+    public function seen(Followed $followed): string
+    {
+        return $this->line("schools.{$followed->question()->value}.seen", $followed->arguments);
     }
 
     /** @param  array<string, Quantity|string>  $arguments */

@@ -252,6 +252,11 @@ final class Workspace
         return new BuildDesk($this->situation, $this->judge, $this->reader, $this->phrase, $this->where->ask, $this->where->who);
     }
 
+    public function schools(): SchoolDesk
+    {
+        return new SchoolDesk($this->situation, $this->verdicts, $this->judge, $this->phrase, $this->where->ask);
+    }
+
     public function cameras(): CameraDesk
     {
         return new CameraDesk($this->situation, $this->reader);

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 use FineFrame\Figures\CameraFigures;
 use FineFrame\Judge\Finding;
+use FineFrame\Judge\Followed;
+use FineFrame\Judge\Judge;
+use FineFrame\Judge\Otherwise;
+use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
+use FineFrame\Plan\School;
 use FineFrame\Tests\Plans;
 
 /** @return list<string> the cases of a check that are about a thing, in order; a finding that holds says `holds` or its case */
@@ -316,3 +321,46 @@ it('lets a wide thing hide whoever looks on, and no pole', function (float $widt
 
     expect(cases($plan->thing('post', 3.7, 3.4, $width, 0.05, 2.2), 'nothing-distracts', 'ann'))->toBe([$said]);
 })->with(['a post' => [0.04, 'watch fails'], 'a screen' => [1.0, 'holds holds']]);
+
+it('reads from a layout which school it follows', function (Plans $plan, string $question, string $school): void {
+    $followed = Followed::allOf(new Situation($plan->setup()))[$question] ?? null;
+    expect($followed?->school->word() ?? 'none')->toBe($school);
+})->with(function (): iterable {
+    $talk = Plans::room(8, 7)->sitter('ann', 4, 4.4)->interviewer('bo', 4.5, 1.2)->with(['subjects/ann/looks_at' => 'bo'])->camera('a', 4, 1.6);
+    $lit = $talk->lamp('key', 6, 2.6, null, ['dimmer' => 0.3, 'height_m' => 2.0]);
+    yield 'beside the lens' => [$talk, 'gaze', 'beside-lens'];
+    yield 'into the lens' => [$talk->with(['subjects/ann/looks_at' => 'a']), 'gaze', 'into-lens'];
+    yield 'long' => [$talk->with(['cameras/a/focal_mm' => 60]), 'lens', 'long'];
+    yield 'fifty' => [$talk->with(['cameras/a/focal_mm' => 34]), 'lens', 'fifty'];
+    yield 'one camera makes no cut' => [$talk, 'cut', 'none'];
+    yield 'another angle alone' => [$talk->camera('b', 6.4, 2.6), 'cut', 'angle-alone'];
+    yield 'round by more than 30°' => [$talk->camera('b', 6.4, 2.6), 'second-camera', 'forty-five'];
+    yield 'toward profile' => [$talk->camera('b', 7.2, 3.9), 'second-camera', 'profile'];
+    yield 'shadow toward the lens' => [$lit, 'contrast', 'shadow-to-lens'];
+    yield 'open' => [$lit->with(['lights/key/x_m' => 2]), 'contrast', 'open'];
+    yield 'even' => [$lit->with(['metering/ambient_lux' => 400]), 'contrast', 'even'];
+    yield 'in the dark nobody can say' => [$talk, 'contrast', 'none'];
+    yield 'what is there' => [$talk, 'first-light', 'what-is-there'];
+    yield 'built' => [$lit, 'first-light', 'cut-and-rebuild'];
+    yield 'one lamp' => [$lit, 'lamps', 'one'];
+    yield 'no lamp is no way of lamps' => [$talk, 'lamps', 'none'];
+    yield 'a small lamp behind' => [
+        $lit->lamp('back', 3.4, 6.4, null, ['dimmer' => 0.3, 'height_m' => 2.6, 'fixture' => 'open-200']), 'edge-light', 'small-and-hard',
+    ];
+    yield 'nothing behind' => [$lit, 'edge-light', 'only-if-readable'];
+    yield 'from above' => [$lit->with(['lights/key/x_m' => 4.2, 'lights/key/y_m' => 4.0, 'lights/key/height_m' => 2.7]), 'top-light', 'the-look'];
+    yield 'a boom alone' => [$talk->boom('m', 4, 4, 2), 'microphone', 'boom-only'];
+    yield 'by hand' => [$talk->with(['cameras/a/support' => 'by-hand']), 'support', 'handheld'];
+    yield 'on automatic' => [$talk->with(['cameras/a/settings' => ['automatic' => 'focus']]), 'settings', 'touch'];
+});
+
+it('says what another school would judge otherwise, and only that', function (): void {
+    $plan = Plans::room(8, 7)->sitter('ann', 4, 4.4)->interviewer('bo', 4.5, 1.2)->with(['subjects/ann/looks_at' => 'bo'])
+        ->camera('a', 4, 1.6)->lamp('key', 6, 2.6, null, ['dimmer' => 0.3, 'height_m' => 2.0]);
+    $judge = Judge::standard();
+    $situation = new Situation($plan->setup());
+    $turned = Otherwise::by($judge, $situation, $judge->judge($situation), School::EvenFace);
+    expect(array_column($turned->worse, 'check'))->toContain('face-has-shape')
+        ->and(array_column($turned->worse, 'severity'))->not->toContain(Severity::Holds)
+        ->and(Otherwise::by($judge, $situation, $judge->judge($situation), School::LongRolls)->worse)->toBe([]);
+});

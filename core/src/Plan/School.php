@@ -119,6 +119,12 @@ enum School: string
         return Question::from(explode('/', $this->value)[0]);
     }
 
+    /** Whether it leaves the answer open, so that no layout is at odds with it. */
+    public function isOpen(): bool
+    {
+        return in_array($this, [self::AnyLens, self::UnlikeFrames, self::TryBoth], true);
+    }
+
     /** @return array<string, float> what it judges by instead of the usual, by limit */
     public function limits(): array
     {

@@ -1,7 +1,7 @@
 <div class="board-text">
     @if ($work->look === 'schools')
         <section aria-labelledby="schools-title"><h2 id="schools-title">Schools</h2>
-            <p class="why">Twenty-four questions on which good people differ, each with the reason it is held. Where a choice bears on a check, it changes what that judges by; the rest are kept with the plan. None is wrong.</p>
+            <p class="why">Twenty-four questions on which good people differ, each with the reason it is held. Where a choice bears on a check, it changes what that judges by; the rest are kept with the plan. None is wrong. <b class="follows">as it stands</b> marks what {{ $work->setup->setup->name ?: 'the layout' }} follows now.</p>
             @include('plan.schools')
         </section>
     @else

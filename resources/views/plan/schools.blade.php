@@ -1,10 +1,25 @@
 @php($card = (new \App\Plans\Cards\BriefCards($work->setup->plan))->schools())
+@php($desk = $work->schools())
 <x-act :work="$work" :to="route('card', $work->shoot->id)" :with="['thing' => 'schools']" class="schools" hx-trigger="change, submit" novalidate>
-    @foreach ($card->fields() as $i => $field)
-        <fieldset class="school"><legend>{{ $field->label }}</legend>
+    @foreach (\FineFrame\Plan\Question::cases() as $i => $question)
+        @php($field = $card->fields()[$i])
+        <fieldset class="school" id="school-{{ $question->value }}"><legend>{{ $field->label }}</legend>
             @foreach ($field->options as $value => $label)
-                <label><input type="radio" name="fields[{{ $field->pointer }}]" value="{{ $value }}" @checked((string) $value === $field->value)> <span>{{ $label }}</span></label>
+                <label><input type="radio" name="fields[{{ $field->pointer }}]" value="{{ $value }}" @checked((string) $value === $field->value)> <span>{{ $label }}@if ($desk->followed($question)?->word() === (string) $value) <b @class(['follows', 'apart' => ! $desk->agrees($question)])>as it stands</b>@endif</span></label>
             @endforeach
+            @if ($desk->seen($question) !== '')<p class="why">{{ $desk->seen($question) }}</p>@endif
+            @if ($desk->asked === $question)
+                <ul class="otherwise">
+                    @foreach ($desk->otherwise($question) as $other)
+                        <li><b>{{ $other['name'] }}:</b> @if ($other['worse'] === [] && $other['better'] === []) nothing here would be judged otherwise. @endif
+                            @foreach ($other['worse'] as $line)<span class="turned"><x-mark state="watch" /> {{ $line }}</span>@endforeach
+                            @foreach ($other['better'] as $line)<span class="turned"><x-mark state="holds" /> {{ $line }}</span>@endforeach
+                        </li>
+                    @endforeach
+                </ul>
+            @else
+                <p><a class="why" href="{{ $work->url(['ask' => $question->value]) }}#school-{{ $question->value }}" hx-get="{{ $work->url(['ask' => $question->value]) }}" hx-swap="none">What another would change</a></p>
+            @endif
         </fieldset>
     @endforeach
     <button class="keep">Keep</button>
