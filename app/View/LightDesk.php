@@ -8,6 +8,7 @@ use App\Plans\Looked;
 use FineFrame\Geometry\Vec2;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Hours;
+use FineFrame\Judge\LampRig;
 use FineFrame\Judge\LampWork;
 use FineFrame\Judge\LitFace;
 use FineFrame\Judge\Situation;
@@ -80,18 +81,21 @@ final readonly class LightDesk
         return $all;
     }
 
-    /** What all of it adds up to: lamps, stands, power. */
+    /** What all of it adds up to: lamps, stands, power, minutes; and what could be left in its case first. */
     public function totals(): string
     {
-        $lamps = $this->situation->scene->lamps;
-        $stands = array_sum(array_map(static fn (SoftBox $b): int => 1 + $b->emitter->stands, $lamps));
-        $watts = array_sum(array_map(static fn (SoftBox $b): float => $b->fixture->watts, $lamps));
+        $rig = LampRig::of($this->situation);
+        $count = static fn (int $n, string $one): string => $n === 1 ? "1 $one" : "$n {$one}s";
+        $hands = (int) ($this->situation->setup->plan->brief->facts->number('hands') ?? 1);
+        $alone = max(1, (int) round($rig->minutes));
+        $first = $rig->first();
 
-        return count($lamps).(
-            count($lamps) === 1
-            ? ' lamp on '
-            : ' lamps on '
-        ).$stands.($stands === 1 ? ' stand, ' : ' stands, ').$this->reader->print(Quantity::of($watts, Unit::Watt)).' in all.';
+        return $count($rig->lamps, 'lamp').' on '.$count($rig->stands, 'stand').', '
+            .$this->reader->print(Quantity::of($rig->watts, Unit::Watt))." in all; about $alone min to rig"
+            .($hands > 1 ? ' by one, '.max(1, (int) ceil($rig->minutes / $hands))." by $hands" : '').'.'
+            .($first === null ? '' : ' Short of time, leave out '.$this->situation->name($first).': '.$this->reader->print(
+                Quantity::share($rig->shares[$first]),
+            ).' of the light at most, anywhere that is looked at.');
     }
 
     /** Whether boards or cloths stand there, to be looked at without. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Plans\Looked;
 use App\View\Drawing\FloorDrawing;
 use App\View\Drawing\FrameDrawing;
 use FineFrame\Judge\Judge;
@@ -73,6 +74,23 @@ final class ProposalDesk
     public function words(array $reasons): string
     {
         return implode(', ', array_map(fn (Reason $r): string => $this->name($r).' ('.$this->value($r).')', $reasons));
+    }
+
+    /** What its lamps take to rig. */
+    public function rig(Situation $after): string
+    {
+        return (new LightDesk($after, $this->reader, new Looked))->totals();
+    }
+
+    /** @return array<string, string> what each lamp does, by its name */
+    public function does(Situation $after): array
+    {
+        $all = [];
+        foreach ((new LightDesk($after, $this->reader, new Looked))->does() as $id => $does) {
+            $all[$after->name($id)] = $does;
+        }
+
+        return $all;
     }
 
     public function toMove(Proposal $proposal): string

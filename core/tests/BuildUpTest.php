@@ -5,6 +5,7 @@ declare(strict_types=1);
 use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Judge;
+use FineFrame\Judge\LampRig;
 use FineFrame\Judge\LampWork;
 use FineFrame\Judge\LitFace;
 use FineFrame\Judge\Situation;
@@ -133,4 +134,15 @@ it('keeps every reading around a head, and says from where most comes', function
         ->each(fn ($one, $i) => $one->toEqualWithDelta(array_values($lux)[$i], 1e-9))
         ->and($there->towards()->x)->toEqualWithDelta(120.0, 1e-9)
         ->and((new Ambient(['ahead' => 100.0, 'left' => null, 'right' => null, 'behind' => 90.0, 'above' => null], 0.0))->towards())->toBeNull();
+});
+
+it('adds up what lamps take to rig, and names the one that is missed least', function (): void {
+    $plan = keyed()->thing('black', 1, 3, 1.2, 0.02, 1.2, ['reflects' => 0.03, 'keep_out' => true])
+        ->lamp('globe', 7, 6, null, ['fixture' => 'lantern-60', 'practical' => true, 'dimmer' => 0.05]);
+    $rig = LampRig::of(new Situation($plan->setup()));
+    // Two lamps of six minutes and a black of three; the room's globe is nobody's work.
+    expect([$rig->lamps, $rig->stands, $rig->minutes, $rig->first()])->toBe([2, 3, 15.0, 'fill'])
+        ->and(LampRig::of(new Situation($plan->with(['/brief/facts/lamp_minutes' => 10])->setup()))->minutes)->toBe(23.0)
+        ->and(LampRig::of(new Situation($plan->with(['lights/fill/on' => false])->setup()))->first())->toBeNull()
+        ->and($rig->shares['fill'])->toBeLessThan($rig->shares['key']);
 });

@@ -60,6 +60,27 @@ final readonly class LampWork
         return $all;
     }
 
+    /** The largest share that a lamp has anywhere that matters: of the light on a face, straight or by the walls, on hair, behind a head. */
+    public static function largestShare(Situation $situation, string $id): float
+    {
+        $most = 0.0;
+        foreach ($situation->setup->subjects() as $subject) {
+            $face = $situation->face($subject->id);
+            $bounced = $face->byRoom * ($situation->scene->room()->lampShares[$id] ?? 0.0);
+            $most = max(
+                $most,
+                ($face->byLamp[$id] + $bounced) / max(1e-6, $face->light->totalLux()),
+                $face->onHair($id) / max(1e-6, $face->cells['hair']),
+            );
+        }
+        foreach ($situation->framings() as [$camera, $body]) {
+            $lux = $situation->behind($camera, $body);
+            $most = max($most, ($lux[$id] ?? 0.0) / max(1e-6, array_sum($lux)));
+        }
+
+        return $most;
+    }
+
     private static function onFace(Situation $situation, FaceReading $face, SoftBox $lamp): ?self
     {
         [$id, $body] = [$lamp->placement->id, $face->body];

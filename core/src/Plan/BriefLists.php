@@ -53,6 +53,7 @@ final class BriefLists
             'feeling' => Column::text(300),
             'look' => Column::text(600),
             'hands' => Column::number(1, 40, default: 1.0),
+            'lamp_minutes' => Column::number(0.5, 240),
             'boom_hand' => Column::flag(),
             'record_width_px' => Column::number(100, 20_000),
             'white_balance_k' => Column::number(1800, 15_000, Unit::Kelvin, 5600.0),

@@ -16,6 +16,7 @@
                     <figure class="frame proposal-floor">@include('plan.floor', ['floor' => $desk->floor($after), 'ink' => new \App\View\Drawing\ScreenInk, 'selected' => null, 'overlays' => $desk->isLight ? ['light'] : ['lenses']])</figure>
                 </div>
                 <p><b>For it:</b> {{ $desk->words($proposal->speaksFor()) }}.@if ($proposal->givesUp() !== []) <b>It gives up:</b> {{ $desk->words($proposal->givesUp()) }}.@endif @if ($proposal->toMove !== []) <b>Stands in a frame and has to move:</b> {{ $desk->toMove($proposal) }}; there is room to.@endif</p>
+                @if ($desk->isLight)<p class="why">{{ $desk->rig($after) }}</p><ul class="lines why">@foreach ($desk->does($after) as $lamp => $does)<li>{{ $lamp }}: {{ $does }}</li>@endforeach</ul>@endif
                 <div class="acts">
                     <x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $desk->edit($proposal)]" class="inline"><button class="keep show">Apply</button></x-act>
                     <details class="working"><summary>Working</summary>

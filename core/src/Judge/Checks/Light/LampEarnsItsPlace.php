@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Light;
 
+use FineFrame\Judge\LampWork;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
@@ -33,21 +34,7 @@ final class LampEarnsItsPlace extends Rule
             if (! $lamp->placement->on || $lamp->placement->practical) {
                 continue;
             }
-            $most = 0.0;
-            foreach ($situation->setup->subjects() as $subject) {
-                $face = $situation->face($subject->id);
-                $hair = $face->onHair($id);
-                $bounced = $face->byRoom * ($situation->scene->room()->lampShares[$id] ?? 0.0);
-                $most = max(
-                    $most,
-                    ($face->byLamp[$id] + $bounced) / max(1e-6, $face->light->totalLux()),
-                    $hair / max(1e-6, $face->cells['hair']),
-                );
-            }
-            foreach ($situation->framings() as [$camera, $body]) {
-                $lux = $situation->behind($camera, $body);
-                $most = max($most, ($lux[$id] ?? 0.0) / max(1e-6, array_sum($lux)));
-            }
+            $most = LampWork::largestShare($situation, $id);
             yield $this->finding(
                 $most < self::NOTHING ? Severity::Watch : Severity::Holds,
                 ['lamp' => $situation->name($id), 'share' => Quantity::share($most)],
