@@ -12,6 +12,6 @@ return [
     ],
     'pair' => ['angle' => 'Between A and B', 'size_ratio' => 'Size, A to B'],
     'face' => ['lux' => 'At the face', 't_stop' => 'Gives', 'stops_over' => 'Over the wanted stop', 'ratio' => 'Key + fill : fill', 'cheeks' => 'Cheek to cheek', 'hair' => 'On the hair', 'hair_over' => 'Hair over the face', 'seen' => 'Main light, as seen from the face', 'nose_shadow' => 'Nose’s shadow', 'room_lux' => 'Back from the room', 'kelvin' => 'Colour at the face'],
-    'light' => ['distance' => 'Lamp to eyes', 'lux' => 'This lamp at the face', 'angular_size' => 'Seen from the face', 'hard_from' => 'Hard from', 'half_stop_near' => 'Half a stop more from', 'half_stop_far' => 'Half a stop less from', 'to_background' => 'Less on the background'],
+    'light' => ['distance' => 'Lamp to eyes', 'lux' => 'This lamp at the face', 'angular_size' => 'Seen from the face', 'hard_from' => 'Hard from', 'patch_width' => 'Lit patch, across', 'patch_height' => 'Lit patch, up', 'patch_lux' => 'In its middle', 'half_stop_near' => 'Half a stop more from', 'half_stop_far' => 'Half a stop less from', 'to_background' => 'Less on the background'],
     'boom' => ['distance' => 'Tip to mouth', 'nearest' => 'Nearest clear place', 'cost' => 'Cost of the distance', 'pole_needed' => 'Pole needed', 'clearance' => 'Clear of :camera'],
 ];

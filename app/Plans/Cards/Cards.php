@@ -295,6 +295,9 @@ final readonly class Cards
         return trim("{$day->text('name')}, {$day->text('date')}", ', ');
     }
 
+    private const METERED = 'Metered with a dome at the face, lamps off; turned to the sides, behind and up too, it tells from where light '
+        .'comes. Computed daylight is of the middle of the recording unless a time is said.';
+
     private function metering(): Card
     {
         $m = $this->setup->setup->metering;
@@ -307,13 +310,13 @@ final readonly class Cards
             $at->number('shutter_deg', 'Shutter angle', $m->shutterDeg, '°'),
         ], 'Light that is there' => [
             $at->number('ambient_lux', 'Light that is there, at the face', $m->ambientLux, 'lx'),
-            ...array_map(static fn (string $side): Field => $at->number(
+            ...array_map(static fn (string $side): Field => $at->reading(
                 "ambient_{$side}_lux",
                 $side === 'left' || $side === 'right' ? "The dome turned to their $side" : "From $side",
                 $m->around[$side] ?? null,
                 'lx',
             ), Metering::SIDES),
-            $at->number(
+            $at->reading(
                 'ambient_bearing_deg',
                 'Ahead was, as a bearing on the plan',
                 $m->bearingRad === null ? null : rad2deg($m->bearingRad),
@@ -331,7 +334,7 @@ final readonly class Cards
             $at->text('clock', 'At, when computed', $m->clock),
             $at->number('sky_factor', 'Sky, by readings on site', $m->skyFactor),
             $at->number('room_factor', 'What the room gives back, by readings', $m->roomFactor),
-        ]], note: 'Metered with a dome at the face, lamps off; turned to the sides, behind and up as well, it tells from where the light comes. Computed daylight is of the middle of the recording unless a time is said.');
+        ]], note: self::METERED);
     }
 
     /** @return list<Field> */

@@ -21,9 +21,15 @@ final readonly class FieldsAt
         return new Field($this->base.$key, $label, FieldKind::Length, $metres);
     }
 
-    public function number(string $key, string $label, ?float $value, string $unit = ''): Field
+    public function number(string $key, string $label, float $value, string $unit = ''): Field
     {
         return new Field($this->base.$key, $label, FieldKind::Number, $value, unit: $unit);
+    }
+
+    /** A number that nobody need say. */
+    public function reading(string $key, string $label, ?float $value, string $unit = ''): Field
+    {
+        return new Field($this->base.$key, $label, FieldKind::Number, $value, unit: $unit, optional: true);
     }
 
     public function share(string $key, string $label, float $value, string $unit = '%'): Field

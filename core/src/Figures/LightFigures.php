@@ -13,6 +13,7 @@ use FineFrame\Light\Softness;
 use FineFrame\Measure\Quantity;
 use FineFrame\Measure\Unit;
 use FineFrame\Scene\FaceReading;
+use FineFrame\Scene\LitPatch;
 
 final class LightFigures
 {
@@ -120,6 +121,7 @@ final class LightFigures
                 ),
             ),
             ...self::fallOff($situation, $id, $distance),
+            ...self::patch($situation, $id),
             new Figure(
                 'light',
                 $id,
@@ -139,6 +141,27 @@ final class LightFigures
                 new Working('√area ÷ 2·tan(α/2)', ['√area' => Quantity::metres($across), 'α' => Quantity::degrees(rad2deg($hardRad))]),
             ),
         ];
+    }
+
+    /** @return list<Figure> of a lamp that is turned to a place: what it draws there */
+    private static function patch(Situation $situation, string $id): array
+    {
+        $lamp = $situation->scene->lamps[$id];
+        $isTurned = $lamp->placement->aim !== null || $lamp->emitter->picture() !== null;
+        $patch = $isTurned ? LitPatch::of($situation->scene, $lamp) : null;
+        if ($patch === null) {
+            return [];
+        }
+        $working = new Working('from its middle to where half of its light is left, along the surface', [
+            'to the surface' => Quantity::metres($patch->on->distanceM),
+            'what else is there' => Quantity::of($patch->besides, Unit::Lux),
+        ]);
+        $size = $patch->widthM === null || $patch->heightM === null ? [] : [
+            new Figure('light', $id, 'patch_width', Quantity::metres($patch->widthM), $working),
+            new Figure('light', $id, 'patch_height', Quantity::metres($patch->heightM), $working),
+        ];
+
+        return [new Figure('light', $id, 'patch_lux', Quantity::of($patch->lux, Unit::Lux), $working), ...$size];
     }
 
     /**

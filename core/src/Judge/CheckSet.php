@@ -77,6 +77,7 @@ final class CheckSet
             new Checks\Light\BackLightMissesTheNose,
             new Checks\Light\HairKeepsItsLimit,
             new Checks\Light\BackgroundSitsUnderTheFace,
+            new Checks\Light\PatchIsNoHotSpot,
             new Checks\Light\SubjectPartsByLight,
             new Checks\Light\EyesCatchLight,
             new Checks\Light\FacesAgree,

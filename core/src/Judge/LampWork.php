@@ -60,7 +60,7 @@ final readonly class LampWork
         return $all;
     }
 
-    /** The largest share that a lamp has anywhere that matters: of the light on a face, straight or by the walls, on hair, behind a head. */
+    /** The largest share that a lamp has where it matters: of the light on a face, straight or by the walls, on hair, behind a head. */
     public static function largestShare(Situation $situation, string $id): float
     {
         $most = 0.0;

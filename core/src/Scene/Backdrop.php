@@ -9,7 +9,7 @@ use FineFrame\Geometry\Vec3;
 use FineFrame\Light\SoftBox;
 use FineFrame\Staging\Body;
 
-/** What is first behind a head on a camera's line of sight, how far, and how it is lit. */
+/** What a line meets first of the room and what stands in it, how far, and how that is lit: behind a head, or before a lamp. */
 final readonly class Backdrop
 {
     /** What furniture sends back of the light on it, where nobody has sampled it. */
@@ -21,7 +21,7 @@ final readonly class Backdrop
         public float $distanceM,
         private ?Solid $solid,
         private Vec3 $at,
-        private Vec3 $normal,
+        public Vec3 $normal,
         private bool $isPane = false,
     ) {
     }
@@ -32,11 +32,18 @@ final readonly class Backdrop
         $sight = $head->minus($camera->pupil())->unit();
         // A lens inside the head has no line of sight: what is behind the head is then behind its back.
         $sight = $sight->length() > 0.0 ? $sight : $body->face()->times(-1.0)->at(0.0);
+
+        return self::met($scene, $head, $sight, $body->person->id);
+    }
+
+    /** @param  string  $but  whose own things are passed over */
+    public static function met(Scene $scene, Vec3 $head, Vec3 $sight, string $but = ''): self
+    {
         [$from, $towards] = [[$head->x, $head->y, $head->z], [$sight->x, $sight->y, $sight->z]];
         [$nearest, $first] = [INF, null];
         foreach ([...$scene->shell, ...$scene->solids] as $solid) {
             if (
-                $solid->owner === $body->person->id
+                $solid->owner === $but
                 || ! in_array($solid->kind, [ThingKind::Room, ThingKind::Built, ThingKind::Furniture], true)
             ) {
                 continue;

@@ -30,6 +30,14 @@ $read = static fn (array $around): Plans => $bare->with(['metering/ambient_lux' 
     array_map(static fn (string $side): string => "metering/ambient_{$side}_lux", array_keys($around)),
     $around,
 ));
+$wide = $lit->with(['cameras/a/focal_mm' => 24]);
+$spot = static fn (float $dimmer): Plans => $wide->lamp(
+    'spot', 2, 5, null, $aimed(3.4, 7, 1.3) + ['fixture' => 'open-200', 'dimmer' => $dimmer, 'height_m' => 2],
+);
+$far = ['lights/spot/fixture' => 'soft-120', 'lights/spot/y_m' => 1.2, 'lights/spot/x_m' => 7];
+$beam = static fn (float $dimmer, float $there): Plans => $wide->lamp(
+    'beam', 4, 3, null, $aimed(2.6, 7, 1.5) + ['fixture' => 'projector', 'dimmer' => $dimmer, 'height_m' => 1.8],
+)->with(['metering/ambient_lux' => $there]);
 $globe = static fn (array $more = []): Plans => $bare
     ->lamp(
         'globe', 3.6, 6, 'ann',
@@ -259,6 +267,17 @@ return [
                 ->with(['/brief/limits/background_over_stops' => 5]),
             'holds holds a+ann',
         ],
+    ],
+    'patch-is-no-hot-spot' => [
+        ['near the face’s level', $spot(0.05), 'holds holds spot+a', ['over' => [0.26, 0.03], 'width' => [3.56, 0.05]]],
+        ['too bright', $spot(0.2), 'watch hot spot+a', ['over' => [1.15, 0.03]], 'dim 13 %'],
+        ['through doors it is smaller', $spot(0.05)->with(['lights/spot/before' => 'doors']), 'holds holds spot+a', ['width' => [2.2, 0.05]]],
+        ['a large lamp far off has no edge on a wall', $spot(0.05)->with($far), 'holds spread spot+a'],
+        ['out of the frame', $spot(0.2)->with(['cameras/a/focal_mm' => 70, 'lights/spot/aim_x_m' => 0.8]), ''],
+        ['off', $spot(0.2)->with(['lights/spot/on' => false]), ''],
+        ['turned to a face', $lit, ''],
+        ['a picture in a dark room', $beam(0.5, 20)->with($black), 'holds holds beam+a', ['width' => [3.03, 0.03], 'height' => [1.59, 0.03]]],
+        ['and with too much light there', $beam(0.5, 160)->with($black), 'watch washed beam+a'],
     ],
     'subject-parts-by-light' => [
         ['by the bright cheek', $lit, 'holds holds a+ann', ['stops' => [1.64, 0.05]]],

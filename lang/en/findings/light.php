@@ -57,6 +57,12 @@ return [
         'bright' => ['The :behind is :stops over :subject’s face in :camera’s frame.', 'The eye goes there first: more light on the face, or less on all.'],
         'dark' => ['The :behind is :stops under :subject’s face in :camera’s frame.', 'That is a black hole unless it is meant: some light on it gives the room back.'],
     ],
+    'patch-is-no-hot-spot' => [
+        'holds' => [':lamp draws a patch :width by :height on the :on in :camera’s frame, :over :way :subject’s face.', 'It gives the room depth, and the face stays what is looked at.'],
+        'spread' => [':lamp washes the :on in :camera’s frame, :over :way :subject’s face.', 'It has no edge there: nearer, or through doors, it would draw one.'],
+        'hot' => [':lamp draws a hot spot on the :on in :camera’s frame, :over :way :subject’s face.', 'The eye goes there first: dim it, take it farther off, or turn it out of the frame.'],
+        'washed' => [':lamp’s picture on the :on is washed out in :camera’s frame: its white is :contrast times its black.', 'Three times is little. Keep the other lamps off that wall, or draw the curtains.'],
+    ],
     'subject-parts-by-light' => [
         'holds' => [':subject parts from the background in :camera’s frame by :stops.', 'Somewhere around the head there is an edge.'],
         'fails' => [':subject melts into the background in :camera’s frame: :stops at most between them.', 'Less light on the background, or some on hair and shoulders.'],
