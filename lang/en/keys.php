@@ -79,6 +79,7 @@ return [
     'setups[].colours[].on' => 'a subject, a thing or a wall',
     'setups[].colours[].pattern_mm' => 'one repeat',
     'setups[].probes[]' => 'where the light is read',
+    'setups[].hazers[]' => 'haze, by the maker’s rate and how often the air is changed; the first line’s air, wish and clock count',
     'setups[].walks[]' => 'who walks while recorded; more rows of one person go on from where the last ends',
     'setups[].walks[].at_s' => 'there so long after the take begins',
     'setups[].treatments[]' => 'what is hung for the sound',

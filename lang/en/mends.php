@@ -56,6 +56,7 @@ return [
     'gel' => 'put a :gel before :thing',
     'carry' => 'carry :thing along with :subject',
     'shift-hours' => 'record from :from to :to',
+    'start-haze' => 'switch the haze on at :from',
     'switch-off' => 'switch :thing off',
     'plan-room-tone' => 'plan room tone',
     'cover-wind' => 'give :thing: :cover',

@@ -10,7 +10,7 @@ return [
         'stock' => 'What there is', 'curtains' => 'Curtains in this setup', 'house' => 'Lamps of the place in this setup',
         'bodies' => 'Bodies', 'microphones' => 'Microphones in the kit', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters', 'fixtures' => 'Lamps', 'modifiers' => 'What goes before a lamp',
         'sections' => 'Song map', 'progress' => 'Frames over the talk', 'views' => 'Who sees which picture',
-        'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'tracks' => 'Track sheet', 'mics' => 'Other microphones', 'recorders' => 'What records sound', 'leads' => 'Cables carried', 'antennas' => 'Antennas', 'pairs' => 'Stereo pairs', 'feeds' => 'Feeds from the house desk', 'links' => 'Wireless links', 'occupied' => 'On the air already', 'treatments' => 'What is hung for the sound', 'claps' => 'Claps recorded on site', 'probes' => 'Where to read the light', 'walks' => 'Who walks while lit', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
+        'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'tracks' => 'Track sheet', 'mics' => 'Other microphones', 'recorders' => 'What records sound', 'leads' => 'Cables carried', 'antennas' => 'Antennas', 'pairs' => 'Stereo pairs', 'feeds' => 'Feeds from the house desk', 'links' => 'Wireless links', 'occupied' => 'On the air already', 'treatments' => 'What is hung for the sound', 'claps' => 'Claps recorded on site', 'probes' => 'Where to read the light', 'walks' => 'Who walks while lit', 'hazers' => 'Haze', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
         'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'pouch' => 'Pouch to take along', 'photos' => 'Photos',
         'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points', 'materials' => 'Materials and what they take',
     ],
@@ -18,7 +18,7 @@ return [
         'stock' => 'a count', 'curtains' => 'a curtain', 'house' => 'a lamp',
         'bodies' => 'a body', 'microphones' => 'a microphone', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter', 'fixtures' => 'a lamp', 'modifiers' => 'a modifier',
         'sections' => 'a section', 'progress' => 'a part of the talk', 'views' => 'a viewer',
-        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'tracks' => 'a track', 'mics' => 'a microphone', 'recorders' => 'a recorder', 'leads' => 'a cable', 'antennas' => 'an antenna', 'pairs' => 'a pair', 'feeds' => 'a feed', 'links' => 'a link', 'occupied' => 'a transmitter', 'treatments' => 'a cloth', 'claps' => 'a clap', 'probes' => 'a probe', 'walks' => 'a walk', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
+        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'tracks' => 'a track', 'mics' => 'a microphone', 'recorders' => 'a recorder', 'leads' => 'a cable', 'antennas' => 'an antenna', 'pairs' => 'a pair', 'feeds' => 'a feed', 'links' => 'a link', 'occupied' => 'a transmitter', 'treatments' => 'a cloth', 'claps' => 'a clap', 'probes' => 'a probe', 'walks' => 'a walk', 'hazers' => 'a hazer', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [
@@ -42,6 +42,7 @@ return [
         'materials' => 'The share of sound taken at each octave, and the share of light that comes back. Middle values of textbooks: change one where you know better; removing your change brings the book’s back.',
         'pouch' => 'Tick it off at the door.',
         'treatments' => 'Hung free it takes all that it can; on a wall or a floor it only adds to what is there. Black cloth that hangs for the light counts by itself.',
+        'hazers' => 'What the maker says it puts out, and how often the room’s air is changed each hour (an open door: 5 to 10; a shut room: about 1). The wall keeps so much of its contrast: 85 % is a little haze, 60 % is thick. No clock time: as late as will do.',
         'walks' => 'From where they stand to where they go; more lines of one person go on from there. With a time, seconds of the take, the pace is known. A lamp that is carried, and their boom, go along at the same distance; all else stays.',
         'mics' => 'On clothes, at an instrument, on a table: it is where its wearer is. On a stand or a table say where that is.',
         'recorders' => 'Each with its inputs; a camera’s inputs count as well. Tracks find it by its name.',
@@ -76,6 +77,7 @@ return [
     ],
     // Columns that are called otherwise in one list.
     'columns_of' => [
+        'hazers' => ['output_g_min' => 'puts out, g/min', 'air_changes_h' => 'air changes an hour', 'wall_keeps' => 'the wall keeps', 'from' => 'on from'],
         'walks' => ['at_s' => 'there at, s'],
         'curtains' => ['opening' => 'window or door', 'curtain' => 'before it'],
         'house' => ['lamp' => 'lamp'],

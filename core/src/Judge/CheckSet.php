@@ -86,6 +86,7 @@ final class CheckSet
             new Checks\Light\LightIsSteady,
             new Checks\Light\DarkIsWaitedFor,
             new Checks\Light\HazeSuitsTheFrames,
+            new Checks\Light\HazeIsThereInTime,
             new Checks\Light\ShadowsStayOutOfFrame,
             new Checks\Light\LampEarnsItsPlace,
             new Checks\Light\LampDoesAsMeant,

@@ -50,6 +50,13 @@ final class SetupLists
                 'y_m' => Column::metres(-200, 200),
                 'height_m' => Column::metres(0, 20, 1.2),
             ],
+            'hazers' => [
+                'name' => Column::text(80),
+                'output_g_min' => Column::number(0.01, 1000),
+                'air_changes_h' => Column::number(0, 60),
+                'wall_keeps' => Column::number(0.05, 0.99, Unit::Share, 0.85),
+                'from' => Column::clock(),
+            ],
             'walks' => [
                 'name' => Column::text(80),
                 'person' => Column::text(64),

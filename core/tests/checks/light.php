@@ -38,6 +38,10 @@ $far = ['lights/spot/fixture' => 'soft-120', 'lights/spot/y_m' => 1.2, 'lights/s
 $beam = static fn (float $dimmer, float $there): Plans => $wide->lamp(
     'beam', 4, 3, null, $aimed(2.6, 7, 1.5) + ['fixture' => 'projector', 'dimmer' => $dimmer, 'height_m' => 1.8],
 )->with(['metering/ambient_lux' => $there]);
+$haze = static fn (string $from, array $more = []): Plans => $lit->row(
+    'hazers',
+    array_filter($more + ['id' => 'hazer', 'name' => 'hazer', 'output_g_min' => 0.2, 'air_changes_h' => 2, 'wall_keeps' => 0.85, 'from' => $from]),
+)->with(['/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-21', 'from' => '10:00', 'to' => '12:00']]]);
 $globe = static fn (array $more = []): Plans => $bare
     ->lamp(
         'globe', 3.6, 6, 'ann',
@@ -482,6 +486,16 @@ return [
         ],
         ['out of every frame', $globe(['x_m' => 7.5, 'dimmer' => 1]), ''],
         ['no practical', $lit, ''],
+    ],
+    // 8 × 7 × 2.8 m: the lens sees the far wall 5.4 m off; a wall that keeps 85 % wants −ln 0.85 ÷ (3 · 5.4) = 10 mg/m³.
+    'haze-is-there-in-time' => [
+        ['in time', $haze('08:00'), 'holds holds hazer'],
+        ['too late', $haze('09:55'), 'watch late hazer', [], 'start-haze'],
+        ['as late as will do, where nobody says', $haze(''), 'holds holds hazer'],
+        ['a room that leaks', $haze('08:00', ['air_changes_h' => 60, 'output_g_min' => 1.0]), 'watch never hazer'],
+        ['hours are open', $haze('')->with(['/brief/days' => []]), 'holds open hazer'],
+        ['nobody has said how it leaks', $haze('08:00', ['air_changes_h' => null]), ''],
+        ['no hazer', $lit, ''],
     ],
     'room-lamps-are-as-chosen' => [
         ['off, and it burns', $globe()->lamp('key', 6, 2.6, null, ['dimmer' => 0.3, 'height_m' => 2.0])->with($school('room-lamps', 'off')), 'watch burns globe', [], 'switch-off'],

@@ -122,6 +122,12 @@ return [
         'veil' => ['Haze only veils :camera: nothing shines toward the lens.', 'Put a lamp behind, or do without haze here.'],
         'tight' => [':camera is tight, a :size: no haze for it.', 'Record the wides first, then air the room, and ask again before it is lit again.'],
     ],
+    'haze-is-there-in-time' => [
+        'holds' => ['Haze from :from is as dense as wanted at :ready.', 'Top it up every :every for :for, and look at the wall each time; :clears of airing take it away. Ask whoever runs the alarms first.'],
+        'open' => ['Haze takes :fill to get as dense as wanted.', 'Then :for every :every; :clears of airing take it away. Say when is recorded, and it is said when to start.'],
+        'late' => ['Haze from :from is as dense as wanted only at :ready, :late after recording begins.', 'It takes :fill. Start it sooner, or shoot the tight frames first.'],
+        'never' => ['The haze never gets as dense as wanted: the wall keeps :most of its contrast, :keeps is wanted.', 'Shut doors and vents, bring a second hazer, or want less.'],
+    ],
     'room-lamps-are-as-chosen' => [
         'holds' => [':lamp stays on, as a reason for the light.', ':kelvin against :white.'],
         'burns' => [':lamp burns, and you work with room lamps off.', ':kelvin against :white on the cameras.'],

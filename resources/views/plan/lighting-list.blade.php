@@ -26,4 +26,5 @@
     <p class="acts"><a class="plain" href="{{ route('export.contact', ['shoot' => $work->shoot->id, 'place' => $work->place(), 'stage' => 'light']) }}" target="_blank">Contact sheet, lamp by lamp (A4)</a></p>
     <p class="why">Hot lamps, ladders and mains: keep to the maker’s rating and the venue’s rules.</p>
     @include('plan.sheet', ['name' => 'walks'])
+    @include('plan.sheet', ['name' => 'hazers'])
 </div>
