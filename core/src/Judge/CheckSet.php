@@ -78,6 +78,7 @@ final class CheckSet
             new Checks\Light\HairKeepsItsLimit,
             new Checks\Light\BackgroundSitsUnderTheFace,
             new Checks\Light\PatchIsNoHotSpot,
+            new Checks\Light\TableLiesBetween,
             new Checks\Light\SubjectPartsByLight,
             new Checks\Light\EyesCatchLight,
             new Checks\Light\FacesAgree,

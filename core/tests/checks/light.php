@@ -42,6 +42,11 @@ $haze = static fn (string $from, array $more = []): Plans => $lit->row(
     'hazers',
     array_filter($more + ['id' => 'hazer', 'name' => 'hazer', 'output_g_min' => 0.2, 'air_changes_h' => 2, 'wall_keeps' => 0.85, 'from' => $from]),
 )->with(['/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-21', 'from' => '10:00', 'to' => '12:00']]]);
+$table = $wide->thing('table', 4.2, 3.6, 0.9, 0.6, 0.72);
+$laid = $table->row('colours', ['id' => 'cloth', 'name' => 'cloth', 'on' => 'table', 'colour' => '#b4b4b4']);
+$lamp = static fn (float $dimmer): array => ['fixture' => 'open-200', 'dimmer' => $dimmer, 'height_m' => 2.4];
+$onTable = static fn (float $dimmer): array => $aimed(4.2, 3.6, 0.7) + $lamp($dimmer);
+$onWall = static fn (float $dimmer): array => $aimed(4.2, 7, 1.4) + $lamp($dimmer);
 $globe = static fn (array $more = []): Plans => $bare
     ->lamp(
         'globe', 3.6, 6, 'ann',
@@ -282,6 +287,15 @@ return [
         ['turned to a face', $lit, ''],
         ['a picture in a dark room', $beam(0.5, 20)->with($black), 'holds holds beam+a', ['width' => [3.03, 0.03], 'height' => [1.59, 0.03]]],
         ['and with too much light there', $beam(0.5, 160)->with($black), 'watch washed beam+a'],
+    ],
+    'table-lies-between' => [
+        ['under the face, over the wall', $table, 'holds holds a+table', ['table-stops' => [0.75, 0.05], 'way' => 'under']],
+        ['a pale cloth under a lamp', $laid->lamp('top', 4.2, 3.4, null, $onTable(0.3)), 'watch over a+table', ['lamp' => 'Top'], 'switch-off'],
+        ['a brighter wall', $table->lamp('wall', 2, 5.6, null, $onWall(0.3)), 'watch lost a+table', ['lamp' => 'Wall'], 'switch-off'],
+        ['out of the frame', $table->with(['cameras/a/focal_mm' => 70]), ''],
+        ['too far from who sits there', $table->with(['furniture/table/y_m' => 2.2]), ''],
+        ['a board is no table', $table->with(['furniture/table/reflects' => 0.8]), ''],
+        ['nothing there', $lit, ''],
     ],
     'subject-parts-by-light' => [
         ['by the bright cheek', $lit, 'holds holds a+ann', ['stops' => [1.64, 0.05]]],

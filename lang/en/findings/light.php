@@ -63,6 +63,11 @@ return [
         'hot' => [':lamp draws a hot spot on the :on in :camera’s frame, :over :way :subject’s face.', 'The eye goes there first: dim it, take it farther off, or turn it out of the frame.'],
         'washed' => [':lamp’s picture on the :on is washed out in :camera’s frame: its white is :contrast times its black.', 'Three times is little. Keep the other lamps off that wall, or draw the curtains.'],
     ],
+    'table-lies-between' => [
+        'holds' => ['The :table reads in :camera’s frame, :table-stops :way :subject’s face.', 'Face, table, background, in that order.'],
+        'over' => ['The :table is :table-stops over :subject’s face in :camera’s frame, by :lamp.', 'What lies on it is looked at first: flag the lamp off it, or dim it.'],
+        'lost' => ['The background is :behind-stops over the :table in :camera’s frame, by :lamp.', 'What lies on the table goes unread: less light behind, or a small lamp for the table.'],
+    ],
     'subject-parts-by-light' => [
         'holds' => [':subject parts from the background in :camera’s frame by :stops.', 'Somewhere around the head there is an edge.'],
         'fails' => [':subject melts into the background in :camera’s frame: :stops at most between them.', 'Less light on the background, or some on hair and shoulders.'],
