@@ -86,6 +86,16 @@ it('edges from the side where the window is', function (float $offset, string $w
     expect($steps)->not->toBe([]);
 })->with(['on her right' => [1.0, 'left', 1], 'on her left' => [4.0, 'right', -1]]);
 
+it('tries the strongest lamp in by a window, off the room, and straight', function (): void {
+    $dark = ofTable('key-gives-the-stop', 'no lamp, and little is there');
+    $uses = static fn (Plans $plan): array => array_map(
+        static fn (LightStep $s): string => $s->change->arguments['part'],
+        asked($plan, LightAsk::Strongest),
+    );
+    expect($uses($dark))->toEqualCanonicalizing(['off the ceiling', 'off a wall', 'straight, as fill'])
+        ->and($uses($dark->window('w', 'left', 3.0, 1.6)))->toContain('in by the w');
+});
+
 it('adds no second lamp where one is the school', function (): void {
     $plan = keyed()->with(['lights/fill/on' => false, '/brief/schools/lamps' => 'one']);
     $cases = array_map(static fn (LightStep $s): string => $s->change->case, [...asked($plan, LightAsk::Even), ...asked($plan, LightAsk::Edge)]);

@@ -45,6 +45,7 @@ return [
     'set-manual' => 'set :thing by hand',
     'set-stop' => 'set :thing to :stop',
     'add-lamp' => 'place :lamp as :part for :subject, :distance off',
+    'use-lamp' => 'set :lamp :part',
     'add-board' => 'stand a white board beside :subject',
     'add-black' => 'hang a black cloth beside :subject',
     'call-lamp' => 'say that :thing is meant as :part',

@@ -6,15 +6,18 @@ namespace FineFrame\Propose;
 
 use FineFrame\Camera\Camera;
 use FineFrame\Geometry\Turn;
+use FineFrame\Geometry\Vec3;
 use FineFrame\Judge\Mend;
 use FineFrame\Judge\Situation;
 use FineFrame\Light\FaceLight;
+use FineFrame\Light\Fixture;
 use FineFrame\Light\LampPart;
 use FineFrame\Light\LightSide;
 use FineFrame\Light\SoftBox;
 use FineFrame\Measure\Quantity;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\FreeId;
+use FineFrame\Space\OpeningKind;
 use FineFrame\Staging\Body;
 
 /** What can be added for one face from what is left of the kit: a key, an edge, a light for the eyes or the wall, a board, a black. */
@@ -25,6 +28,13 @@ final readonly class Additions
 
     /** Of what a face has, what a fill gives it. */
     private const FILLS = [0.15, 0.3, 0.5];
+
+    /** A lamp outside stands so far before the pane; one that is bounced, so far from a face and so high, metres. */
+    private const OUTSIDE_M = 1.6;
+
+    private const BESIDE_M = 1.9;
+
+    private const UP_M = 1.7;
 
     /** Of a small lamp’s, for the eyes: less is seen by nobody. */
     private const EYES = [0.3, 0.6, 1.0];
@@ -101,6 +111,49 @@ final readonly class Additions
         }
     }
 
+    /**
+     * The strongest lamp that is left, in all the ways in which one is used: in by each window, off the ceiling and the walls near the
+     * lens, straight at the darker side.
+     *
+     * @return iterable<Mend>
+     */
+    public function strongest(Body $body): iterable
+    {
+        $setup = $this->situation->setup;
+        $left = array_filter($setup->plan->kit->fixtures, fn (Fixture $f): bool => $f->projection === null && ($setup->left($f->id) ?? 1) > 0);
+        uasort($left, static fn (Fixture $a, Fixture $b): int => $b->luxAt1m <=> $a->luxAt1m);
+        $model = (string) array_key_first($left);
+        foreach ($left === [] ? [] : $this->uses($body) as $use => [$at, $aim]) {
+            $lamp = $this->stand->turned($model, $at, $aim, $body);
+            if ($lamp !== null) {
+                yield $this->added($body, LampPart::Key, ['name' => 'Strong lamp'] + $lamp, 1.0, $at->distanceTo($body->eyes), $use);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{Vec3, Vec3|null}> where it stands, and to what it is turned; null for the face */
+    private function uses(Body $body): iterable
+    {
+        $room = $this->situation->setup->room;
+        foreach ($room->openings as $opening) {
+            if ($opening->kind === OpeningKind::Window) {
+                $out = $room->wallOf($opening)->inward()->times(-self::OUTSIDE_M);
+                $pane = $room->lineOf($opening)->at(0.5);
+                yield "in by the {$this->situation->name($opening->id)}" => [$pane->plus($out)->at($opening->headM + 0.3), null];
+            }
+        }
+        foreach ([40.0, -40.0, 80.0, -80.0] as $deg) {
+            $way = $body->face()->turnedClockwise(deg2rad($deg));
+            $at = $body->person->place->plus($way->times(self::BESIDE_M));
+            if ($room->contains($at)) {
+                $wall = $body->person->place->plus($way->times(self::BESIDE_M + 3.0));
+                yield 'off the ceiling' => [$at->at(self::UP_M), $at->at($room->heightAt($at))];
+                yield 'off a wall' => [$at->at(self::UP_M), $wall->at(self::UP_M + 0.3)];
+                yield 'straight, as fill' => [$at->at($body->eyes->z + 0.4), null];
+            }
+        }
+    }
+
     /** @return iterable<Mend> a small lamp clamped over the lens that is on them */
     public function eyeLights(Body $body): iterable
     {
@@ -156,25 +209,24 @@ final readonly class Additions
     }
 
     /** @param  array<string, mixed>  $lamp  as the plan file writes it, without an id of its own */
-    private function added(Body $body, LampPart $part, array $lamp, float $dimmer, float $distanceM): Mend
+    private function added(Body $body, LampPart $part, array $lamp, float $dimmer, float $distanceM, string $use = ''): Mend
     {
         $kit = $this->situation->setup->plan->kit;
         $fixture = is_string($lamp['fixture'] ?? null) ? $lamp['fixture'] : '';
 
         return new Mend(
-            'add-lamp',
+            $use === '' ? 'add-lamp' : 'use-lamp',
             [
                 'lamp' => $kit->name($fixture),
-                'part' => $part->value,
+                'part' => $use === '' ? $part->value : $use,
                 'subject' => $body->person->name,
                 'distance' => Quantity::metres($distanceM),
             ],
             new Edit(["/setups/{$this->situation->setup->setup->id}/lights/-" => [
                 'id' => FreeId::of(strtok($part->value, ' ') ?: 'lamp', array_keys($this->situation->setup->things())),
                 'dimmer' => round($dimmer, 3),
-                'meant' => $part->value,
                 'kelvin' => $this->situation->plannedKelvin(),
-            ] + $lamp]),
+            ] + ($use === '' ? ['meant' => $part->value] : []) + $lamp]),
         );
     }
 

@@ -107,6 +107,10 @@ final readonly class BuildUp
 
     private function cost(LightAsk $ask, Mend $change, LitFace $before, LitFace $after): float
     {
+        // What a lamp can do is asked, not what is wanted: its dimmer comes after.
+        if ($ask === LightAsk::Strongest) {
+            return 0.0;
+        }
         $off = max(0.0, abs($after->over) - max(abs($before->over), $this->situation->limits->get('key_watch_stops')));
         $shape = $ask->isOfShape() ? 0.0 : abs(log($after->cheeks / $before->cheeks, 2));
         $behind = $ask->isOfBackground() ? 0.0 : abs(($after->under ?? 0.0) - ($before->under ?? 0.0));
@@ -165,6 +169,7 @@ final readonly class BuildUp
                 ...array_merge([], ...array_map(fn (string $id): array => LampMoves::gridded($this->situation, $id), $this->onWall($body))),
                 ...$this->nearer($stands, [0.85, 0.7]),
             ],
+            LightAsk::Strongest => $add->strongest($body),
             LightAsk::MoreBehind => [...$this->dimmed($this->onWall($body), self::UPS), ...$this->ifMay($add->walls($body))],
         };
     }

@@ -89,6 +89,27 @@ final readonly class LampStand
         return $isBitten ? $this->box($id, $name, $what, $place, $heightM, $body, $this->clamp, $aim) : null;
     }
 
+    /**
+     * A lamp as the plan file has it, at a place in the room or outside, turned to a point or to a face; null where no stand that is left
+     * reaches so high, or where a frame shows it.
+     *
+     * @return array<string, mixed>|null
+     */
+    public function turned(string $model, Vec3 $at, ?Vec3 $aim, Body $body): ?array
+    {
+        $room = $this->scene->setup->room;
+        $stand = $this->stand($at->z);
+        if ($stand === null || $this->shows([$at])) {
+            return null;
+        }
+        $box = $this->box('strong', 'Strong lamp', [$model, []], $at->floor(), $at->z, $body, $stand, $aim);
+        $isFree = ! $room->contains($at->floor())
+            || ($this->isRoomFor($box) && $this->ground->carries($box->rear()->floor(), $stand->legRadiusM)
+                && ! $this->shows(self::below($box, $stand)));
+
+        return $isFree ? $box->placement->write() : null;
+    }
+
     /** @param  array{string, list<string>}  $what  fixture and modifiers */
     private function box(
         string $id,

@@ -19,6 +19,9 @@ enum LightAsk: string
     case LessBehind = 'less-behind';
     case MoreBehind = 'more-behind';
 
+    /** The strongest lamp that is left: where it does most. */
+    case Strongest = 'strongest';
+
     /** Stops that a background stays under the face. */
     private const UNDER_FACE = 0.3;
 
@@ -54,6 +57,7 @@ enum LightAsk: string
             self::LessBehind => ($after->under ?? 0.0) - ($before->under ?? 0.0),
             // Brighter than the face it would be no background.
             self::MoreBehind => ($before->under ?? 0.0) - max(self::UNDER_FACE, $after->under ?? 0.0),
+            self::Strongest => $after->over - $before->over,
         };
     }
 
