@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec3;
+use FineFrame\Judge\DimmerPlan;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\LampRig;
 use FineFrame\Judge\LampWork;
@@ -144,6 +145,19 @@ it('keeps every reading around a head, and says from where most comes', function
         ->each(fn ($one, $i) => $one->toEqualWithDelta(array_values($lux)[$i], 1e-9))
         ->and($there->towards()->x)->toEqualWithDelta(120.0, 1e-9)
         ->and((new Ambient(['ahead' => 100.0, 'left' => null, 'right' => null, 'behind' => 90.0, 'above' => null], 0.0))->towards())->toBeNull();
+});
+
+it('sets dimmers for hair as well, and leaves the lamp that is to be kept', function (): void {
+    $plan = keyed()->lamp('back', 3.7, 5.6, null, ['fixture' => 'open-200', 'dimmer' => 0.9, 'height_m' => 2.2]);
+    $situation = new Situation($plan->setup());
+    $solve = static fn (?float $hair, array $keep = []): DimmerPlan => DimmerPlan::for($situation, 'ann', 2.8, 3.0, null, $keep, $hair);
+    [$low, $high] = [$solve(0.0), $solve(1.0)];
+    $lit = LitFace::of($situation->after($high->edit), 'ann');
+    expect($low->hair)->toEqualWithDelta(0.0, 0.3)
+        ->and($high->hair)->toEqualWithDelta(1.0, 0.3)
+        ->and($lit->hair)->toEqualWithDelta($high->hair, 0.05)
+        ->and($high->dimmers['back'])->toBeGreaterThan($low->dimmers['back'])
+        ->and($solve(1.0, ['key'])->dimmers['key'])->toBe(0.24);
 });
 
 it('adds up what lamps take to rig, and names the one that is missed least', function (): void {

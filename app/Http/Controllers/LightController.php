@@ -34,8 +34,9 @@ final readonly class LightController
             throw UnknownThing::called('person', $person);
         }
         [$stop, $ratio] = [self::number(Where::word($request, 'stop'), 0.7, 32.0), self::number(Where::word($request, 'ratio'), 1.0, 32.0)];
-        $under = Where::word($request, 'under');
-        $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio, $under === '' ? null : self::number($under, -3.0, 8.0));
+        $any = static fn (string $key): ?float => Where::word($request, $key) === '' ? null : self::number(Where::word($request, $key), -6.0, 8.0);
+        $keep = array_filter([Where::word($request, 'keep')], static fn (string $id): bool => isset($setup->things()[$id]));
+        $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio, $any('under'), $keep, $any('hair'));
         if ($plan->dimmers === []) {
             return $this->desk->changed($request, $shoot, 'No lamp burns here.');
         }
@@ -43,11 +44,11 @@ final readonly class LightController
         return $this->desk->changed(
             $request,
             $this->desk->store->commit($shoot, $request->version(), $plan->edit, 'Set the dimmers'),
-            $this->said($plan, $setup),
+            $this->said($plan, $setup, Where::word($request, 'hair') !== ''),
         );
     }
 
-    private function said(DimmerPlan $plan, SetupPlan $setup): string
+    private function said(DimmerPlan $plan, SetupPlan $setup, bool $isHair): string
     {
         $print = $this->desk->reader->print(...);
         $set = implode(', ', array_map(
@@ -57,6 +58,9 @@ final readonly class LightController
         ));
         $stops = static fn (float $off): string => $print(Quantity::of(abs($off), Unit::Stop));
         $comes = number_format($plan->ratio, 1).' : 1, '.$stops($plan->stopsOff).($plan->stopsOff >= 0 ? ' over' : ' under');
+        if ($isHair) {
+            $comes .= ', hair '.$stops($plan->hair).($plan->hair >= 0 ? ' over' : ' under').' the face';
+        }
         if ($plan->under !== null) {
             $comes .= ', the background '.$stops($plan->under).($plan->under >= 0 ? ' under' : ' over').' the face';
         }

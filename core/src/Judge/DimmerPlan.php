@@ -13,7 +13,7 @@ use FineFrame\Staging\Body;
 
 /**
  * All dimmers at once, for a stop and a ratio at one face, and for how far the background lies under it. Light adds, so the
- * face's lux, both cheeks and what is behind the head are linear in the dimmers: each is moved in turn to where all are missed
+ * face's lux, both cheeks, hair and what is behind the head are linear in the dimmers: each is moved in turn to where all are missed
  * least, in stops, by ever smaller steps until none helps.
  */
 final readonly class DimmerPlan
@@ -35,6 +35,7 @@ final readonly class DimmerPlan
      * @param  float  $stopsOff  of the wanted exposure; positive is over
      * @param  float  $ratio  cheek to cheek, as it comes out
      * @param  float|null  $under  stops that the background lies under the face; null where no camera is on it
+     * @param  float  $hair  stops that hair is over the face
      * @param  float  $nearer  by what share of its distance the key would have to come for what is missing with a dimmer at full; 0 when
      *     nothing is
      */
@@ -43,6 +44,7 @@ final readonly class DimmerPlan
         public float $stopsOff,
         public float $ratio,
         public ?float $under,
+        public float $hair,
         public bool $isReached,
         public float $nearer,
         public Edit $edit,
@@ -51,6 +53,7 @@ final readonly class DimmerPlan
 
     /**
      * @param  float|null  $under  stops wanted of the background under the face; null for any
+     * @param  float|null  $hair  stops wanted of hair over the face; null for any
      * @param  list<string>  $still  lamps that stay as they are set
      */
     public static function for(
@@ -60,6 +63,7 @@ final readonly class DimmerPlan
         float $ratio,
         ?float $under = null,
         array $still = [],
+        ?float $hair = null,
     ): self {
         $setup = $situation->setup;
         $full = [];
@@ -69,7 +73,7 @@ final readonly class DimmerPlan
         $body = $setup->bodies[$person];
         $metering = $setup->setup->metering;
         $wanted = Exposure::lux($tStop, $metering->shutterS(), $metering->iso);
-        /** @var array<string, array{float, float, float, float}> $terms */
+        /** @var array<string, array{float, float, float, float, float}> $terms */
         [$terms, $rest] = self::terms($situation, $body, $full);
         $lamps = array_intersect_key($situation->scene->lamps, $terms);
         $limits = array_map(static fn (SoftBox $lamp): float => $lamp->fixture->lowestDim, $lamps);
@@ -80,12 +84,12 @@ final readonly class DimmerPlan
             $lamps,
         );
         for ($step = self::FIRST_STOPS; $step > self::LAST_STOPS; $step = $moved ? $step : $step / 2) {
-            $best = self::missed($terms, $rest, $dimmers, $wanted, $ratio, $under);
+            $best = self::missed($terms, $rest, $dimmers, [$wanted, $ratio, $under, $hair]);
             $moved = false;
             foreach (array_diff(array_keys($terms), $still) as $id) {
                 foreach ([-$step, $step] as $by) {
                     $tried = [...$dimmers, $id => max($limits[$id], min(1.0, $dimmers[$id] * 2 ** $by))];
-                    $miss = self::missed($terms, $rest, $tried, $wanted, $ratio, $under);
+                    $miss = self::missed($terms, $rest, $tried, [$wanted, $ratio, $under, $hair]);
                     if ($miss < $best - self::NO_LESS) {
                         [$best, $dimmers, $moved] = [$miss, $tried, true];
                     }
@@ -93,7 +97,7 @@ final readonly class DimmerPlan
             }
         }
         $dimmers = array_map(static fn (float $d): float => round($d, 3), $dimmers);
-        [$lux, $cheeks, $lies] = self::sum($terms, $rest, $dimmers);
+        [$lux, $cheeks, $lies, $edge] = self::sum($terms, $rest, $dimmers);
         $off = log($lux / $wanted, 2);
         $edit = [];
         foreach ($dimmers as $id => $dim) {
@@ -105,9 +109,11 @@ final readonly class DimmerPlan
             $off,
             $cheeks,
             $lies,
+            $edge,
             abs($off) <= self::REACHED_STOPS
                 && abs(log($cheeks / $ratio, 2)) <= 2 * self::REACHED_STOPS
-                && ($under === null || $lies === null || abs($lies - $under) <= 3 * self::REACHED_STOPS),
+                && ($under === null || $lies === null || abs($lies - $under) <= 3 * self::REACHED_STOPS)
+                && ($hair === null || abs($edge - $hair) <= 3 * self::REACHED_STOPS),
             $off < -self::REACHED_STOPS && max([0.0, ...array_values($dimmers)]) > 0.999 ? 1 - 2 ** ($off / 2) : 0.0,
             new Edit($edit),
         );
@@ -118,7 +124,7 @@ final readonly class DimmerPlan
      * what is there without lamps.
      *
      * @param  array<string, float>  $full
-     * @return array{array<string, array{float, float, float, float}>, array{float, float, float, float}}
+     * @return array{array<string, array{float, float, float, float, float}>, array{float, float, float, float, float}}
      */
     private static function terms(Situation $situation, Body $body, array $full): array
     {
@@ -141,28 +147,32 @@ final readonly class DimmerPlan
                 $face->cells['left'],
                 $face->cells['right'],
                 $camera === null ? 0.0 : $face->light->totalLux() * 2 ** $after->background($camera, $body),
+                $face->cells['hair'],
             ];
         };
         $rest = $read(...$switches);
         $terms = [];
         foreach (array_filter($plan->setup->lights, static fn (LightPlacement $light): bool => $light->on) as $light) {
             $alone = $read(...array_diff($switches, [$switch($light)]));
-            $terms[$light->id] = [$alone[0] - $rest[0], $alone[1] - $rest[1], $alone[2] - $rest[2], $alone[3] - $rest[3]];
+            $terms[$light->id] = [
+                $alone[0] - $rest[0], $alone[1] - $rest[1], $alone[2] - $rest[2], $alone[3] - $rest[3], $alone[4] - $rest[4],
+            ];
         }
 
         return [$terms, $rest];
     }
 
     /**
-     * @param  array<string, array{float, float, float, float}>  $terms
-     * @param  array{float, float, float, float}  $rest
+     * @param  array<string, array{float, float, float, float, float}>  $terms
+     * @param  array{float, float, float, float, float}  $rest
      * @param  array<string, float>  $dimmers
-     * @return array{float, float, float|null} lux at the face, cheek to cheek, and stops of the background under the face
+     * @return array{float, float, float|null, float} lux at the face, cheek to cheek, stops of the background under the face, and of hair over it
      */
     private static function sum(array $terms, array $rest, array $dimmers): array
     {
-        [$lux, $left, $right, $behind] = $rest;
-        foreach ($terms as $id => [$face, $one, $other, $back]) {
+        [$lux, $left, $right, $behind, $hair] = $rest;
+        foreach ($terms as $id => [$face, $one, $other, $back, $top]) {
+            $hair += $dimmers[$id] * $top;
             $behind += $dimmers[$id] * $back;
             $lux += $dimmers[$id] * $face;
             $left += $dimmers[$id] * $one;
@@ -173,23 +183,24 @@ final readonly class DimmerPlan
             max(1e-6, $lux),
             max($left, $right) / max(1e-6, min($left, $right)),
             $behind > 0.0 ? log(max(1e-6, $lux) / $behind, 2) : null,
+            log(max(1e-6, $hair) / max(1e-6, $lux), 2),
         ];
     }
 
     /**
-     * @param  array<string, array{float, float, float, float}>  $terms
-     * @param  array{float, float, float, float}  $rest
+     * @param  array<string, array{float, float, float, float, float}>  $terms
+     * @param  array{float, float, float, float, float}  $rest
      * @param  array<string, float>  $dimmers
+     * @param  array{float, float, float|null, float|null}  $wanted  lux, cheek to cheek, stops of the background under, of hair over
      */
-    private static function missed(array $terms, array $rest, array $dimmers, float $wanted, float $ratio, ?float $under): float
+    private static function missed(array $terms, array $rest, array $dimmers, array $wanted): float
     {
-        [$lux, $cheeks, $lies] = self::sum($terms, $rest, $dimmers);
+        [$lux, $cheeks, $lies, $edge] = self::sum($terms, $rest, $dimmers);
+        [$want, $ratio, $under, $hair] = $wanted;
 
-        return log($lux / $wanted, 2) ** 2 + 0.5 * log($cheeks / $ratio, 2) ** 2 + (
-            $under === null
-            || $lies === null
-            ? 0.0
-            : 0.3 * ($lies - $under) ** 2
-        );
+        return log($lux / $want, 2) ** 2
+            + 0.5 * log($cheeks / $ratio, 2) ** 2
+            + ($under === null || $lies === null ? 0.0 : 0.3 * ($lies - $under) ** 2)
+            + ($hair === null ? 0.0 : 0.3 * ($edge - $hair) ** 2);
     }
 }

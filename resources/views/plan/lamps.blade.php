@@ -23,6 +23,8 @@
         <label>Set the dimmers for T <input class="num" name="stop" value="{{ $was['stop'] ?? round($work->setup->setup->metering->tStop, 2) }}" inputmode="decimal" aria-label="T-stop"></label>
         <label>at <input class="num" name="ratio" value="{{ $was['ratio'] ?? '3' }}" inputmode="decimal" aria-label="Cheek to cheek"> : 1</label>
         <label>background under by <input class="num" name="under" value="{{ $was['under'] ?? '' }}" inputmode="decimal" aria-label="Stops of the background under the face"></label>
+        <label>hair over by <input class="num" name="hair" value="{{ $was['hair'] ?? '' }}" inputmode="decimal" aria-label="Stops of hair over the face"></label>
+        <label>keep <select name="keep" aria-label="Lamp to keep as it is"><option value="">none as it is</option>@foreach ($desk->lamps() as $lamp)<option value="{{ $lamp['id'] }}" @selected(($was['keep'] ?? '') === $lamp['id'])>{{ $lamp['name'] }}</option>@endforeach</select></label>
         <label>on <select name="face" aria-label="Face">@foreach ($work->setup->subjects() as $subject)<option value="{{ $subject->id }}" @selected(($was['face'] ?? '') === $subject->id)>{{ $subject->name }}</option>@endforeach</select></label>
         <button class="plain">Solve</button>
         @error('dimmers')<p class="error">{{ $message }}</p>@enderror
