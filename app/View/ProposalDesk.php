@@ -11,6 +11,7 @@ use FineFrame\Judge\Judge;
 use FineFrame\Judge\Situation;
 use FineFrame\Propose\CameraSearch;
 use FineFrame\Propose\LightSearch;
+use FineFrame\Propose\PerformanceSearch;
 use FineFrame\Propose\Proposal;
 use FineFrame\Propose\Reason;
 
@@ -22,6 +23,9 @@ final class ProposalDesk
 
     public readonly int $considered;
 
+    /** Cameras that find no place, by name. */
+    public readonly string $without;
+
     public function __construct(
         private readonly Situation $situation,
         Judge $judge,
@@ -29,9 +33,19 @@ final class ProposalDesk
         public readonly bool $withChair,
         public readonly bool $isLight = false,
     ) {
-        $search = $isLight ? new LightSearch($situation, $judge) : new CameraSearch($situation, $judge);
-        $this->proposals = $search instanceof LightSearch ? $search->proposals() : $search->proposals($withChair);
-        $this->considered = $search instanceof LightSearch ? $search->considered() : $search->considered;
+        if ($isLight) {
+            $search = new LightSearch($situation, $judge);
+            [$this->proposals, $this->considered, $without] = [$search->proposals(), $search->considered(), []];
+        } elseif ($situation->setup->isTalk()) {
+            $search = new CameraSearch($situation, $judge);
+            [$this->proposals, $without] = [$search->proposals($withChair), []];
+            $this->considered = $search->considered;
+        } else {
+            $search = new PerformanceSearch($situation, $judge);
+            [$this->proposals, $without] = [$search->proposals(), $search->without];
+            $this->considered = $search->considered;
+        }
+        $this->without = implode(', ', array_map($situation->name(...), $without));
     }
 
     /** What sets a proposal apart, where it follows a recipe. */
@@ -58,9 +72,15 @@ final class ProposalDesk
         return new FloorDrawing($after, $this->reader);
     }
 
+    /** A reason that is one camera’s own ends in its label. */
     public function name(Reason $reason): string
     {
         $word = __("proposals.$reason->name");
+        if ($word !== "proposals.$reason->name" && is_string($word)) {
+            return $word;
+        }
+        $cut = (int) strrpos($reason->name, '-');
+        $word = __('proposals.'.substr($reason->name, 0, $cut), ['camera' => substr($reason->name, $cut + 1)]);
 
         return is_string($word) ? $word : $reason->name;
     }

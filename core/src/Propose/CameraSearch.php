@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FineFrame\Propose;
 
 use FineFrame\Camera\Camera;
-use FineFrame\Camera\Lens;
 use FineFrame\Camera\ShotSize;
 use FineFrame\Geometry\Turn;
 use FineFrame\Geometry\Vec2;
@@ -15,7 +14,6 @@ use FineFrame\Measure\Quantity;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\Question;
 use FineFrame\Plan\School;
-use FineFrame\Plan\SetupPlan;
 use FineFrame\Staging\Person;
 use FineFrame\Staging\Role;
 
@@ -36,10 +34,7 @@ final class CameraSearch
 
     private readonly Ground $ground;
 
-    private readonly Elsewhere $elsewhere;
-
-    /** @var list<Lens> what the kit has besides those on the cameras */
-    private readonly array $glass;
+    private readonly Glass $glass;
 
     /** How many places and pairs were scored. */
     public int $considered = 0;
@@ -47,8 +42,7 @@ final class CameraSearch
     public function __construct(private readonly Situation $situation, private readonly Judge $judge)
     {
         $this->ground = new Ground($situation->scene, $situation->limits->get('way_out_depth_m'));
-        $this->elsewhere = new Elsewhere($situation, $this->ground);
-        $this->glass = $situation->setup->glass();
+        $this->glass = new Glass($situation->setup);
     }
 
     /**
@@ -195,7 +189,7 @@ final class CameraSearch
                 }
                 foreach ($sizes as $size) {
                     $field = $size->usualStatures() * $subject->statureM;
-                    [$lens, $focal] = $this->lensFor($camera, $camera->delivered->heightMm * $distance / $field);
+                    [$lens, $focal] = $this->glass->for($camera, $camera->delivered->heightMm * $distance / $field);
                     if ($lens === '') {
                         continue;
                     }
@@ -395,7 +389,7 @@ final class CameraSearch
             $at = "$base/cameras/{$camera->placement->id}";
             [$id, $focal] = [$spot->lens, $spot->focalMm];
             if (in_array($id, $taken, true)) {
-                $other = $this->lensFor($camera, $focal * ($camera->reducer->factor ?? 1.0), $taken);
+                $other = $this->glass->for($camera, $focal * ($camera->reducer->factor ?? 1.0), $taken);
                 // Where no other reaches, the rule on stock says that one is short.
                 [$id, $focal] = $other[0] === '' ? [$id, $focal] : $other;
             }
@@ -437,7 +431,8 @@ final class CameraSearch
     {
         $proposals = $kept = [];
         $judged = 0;
-        $before = $this->judge->judge($this->situation)->broken();
+        $placed = array_map(static fn (Camera $c): string => $c->placement->id, array_filter([$a, $b]));
+        $rest = new AfterCameras($this->situation, $this->judge, new Elsewhere($this->situation, $this->ground), $placed);
         foreach ($pairs as $pair) {
             if (count($proposals) >= self::WANTED || $judged >= self::JUDGED) {
                 break;
@@ -448,8 +443,8 @@ final class CameraSearch
             $judged++;
             $edit = $this->edit($pair, $a, $b, $subject);
             $after = $this->situation->setup->after($edit);
-            [$breaks, $toMove] = $this->broken($after, $before);
-            if ($breaks || ! $this->elsewhere->has($after, $toMove)) {
+            $toMove = $rest->toMove($after);
+            if ($toMove === null) {
                 continue;
             }
             $kept[] = $pair;
@@ -457,33 +452,6 @@ final class CameraSearch
         }
 
         return $proposals;
-    }
-
-    /**
-     * Lamps, their cloths and microphones come after the cameras: what of them stands in a frame is named, and breaks no proposal.
-     *
-     * @param  list<string>  $before
-     * @return array{bool, list<string>}
-     */
-    private function broken(SetupPlan $after, array $before): array
-    {
-        $toMove = [];
-        $breaks = false;
-        $owners = array_column([...$after->setup->lights, ...$after->setup->booms, ...Elsewhere::cloths($after)], 'id');
-        foreach ($this->judge->judge($after)->findings as $finding) {
-            if ($finding->severity->rank() > 0 || $finding->check === 'key-gives-the-stop') {
-                continue;
-            }
-            $others = array_values(array_intersect($finding->about, $owners));
-            $isOurs = ! in_array($finding->key(), $before, true) || array_intersect($finding->about, array_keys($after->cameras)) !== [];
-            if ($others !== [] && $isOurs) {
-                array_push($toMove, ...$others);
-            } elseif ($others === [] && $isOurs) {
-                $breaks = true;
-            }
-        }
-
-        return [$breaks, array_values(array_unique($toMove))];
     }
 
     /** @return list<Reason> */
@@ -516,23 +484,6 @@ final class CameraSearch
         }
 
         return $best;
-    }
-
-    /**
-     * @param  list<string>  $taken  by the other camera
-     * @return array{string, float} the lens on the camera where it reaches, else the first of the kit that does
-     */
-    private function lensFor(Camera $camera, float $focal, array $taken = []): array
-    {
-        $focal /= $camera->reducer->factor ?? 1.0;
-        foreach ([$camera->lens, ...$this->glass] as $lens) {
-            $isGone = in_array($lens->id, $taken, true) && $this->situation->setup->plan->kit->stock->count($lens->id) === 1;
-            if (! $isGone && $focal >= $lens->shortestMm * 0.94 && $focal <= $lens->longestMm * 1.06) {
-                return [$lens->id, max($lens->shortestMm, min($lens->longestMm, $focal))];
-            }
-        }
-
-        return ['', 0.0];
     }
 
     private function asker(Person $subject): ?Person

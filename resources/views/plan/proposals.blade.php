@@ -1,11 +1,10 @@
 <div class="board-text">
-    @if (! $work->setup->isTalk() && $work->stage !== \FineFrame\Judge\Stage::Light)
-        <p class="why">Places are proposed for talks. For a performance, give each camera a role and see who covers whom.</p>
-    @elseif ($work->waits(\App\View\Effort::Proposals))
+    @if ($work->waits(\App\View\Effort::Proposals))
         <x-later :work="$work" part="floor" :doing="\App\View\Effort::Proposals->doing()" />
     @elseif ($work->isStill())
         @php($desk = $work->proposals())
-        @if ($desk->isLight)<p class="why">{{ number_format($desk->considered) }} places for lamps were scored; these are different ways to light {{ implode(' and ', array_column($work->setup->subjects(), 'name')) ?: 'the face' }} with what the kit has, read as they would stand. Applying one takes the lamps of now away; undo brings them back.</p>@else
+        @if ($desk->isLight)<p class="why">{{ number_format($desk->considered) }} places for lamps were scored; these are different ways to light {{ implode(' and ', array_column($work->setup->subjects(), 'name')) ?: 'the face' }} with what the kit has, read as they would stand. Applying one takes the lamps of now away; undo brings them back.</p>@elseif (! $work->setup->isTalk())
+        <p class="why">{{ number_format($desk->considered) }} places were scored: one camera has everybody, the others share the performers out. These sets are unlike, and hold once what stands in a frame has moved. A camera that moves keeps its way.</p>@else
         <p class="why">{{ number_format($desk->considered) }} places and pairs were scored; these three are unlike, and hold once what stands in a frame has moved. Each score opens to its working. <a href="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-get="{{ $work->url(['look' => 'propose', 'chair' => $desk->withChair ? null : '1']) }}" hx-swap="none">{{ $desk->withChair ? 'Leave the chair where it is' : 'Propose the chair as well' }}</a></p>@endif
         @forelse ($desk->proposals as $i => $proposal)
             @php($after = $desk->after($proposal))
@@ -27,7 +26,7 @@
                 </div>
             </section>
         @empty
-            <p class="why">{{ $desk->isLight ? 'No way of lighting was found that holds: the frames leave no place for stands, or no lamp of the kit is strong enough.' : 'No two places were found that hold. Give the chair more room, or let it be proposed as well.' }}</p>
+            <p class="why">{{ $desk->isLight ? 'No way of lighting was found that holds: the frames leave no place for stands, or no lamp of the kit is strong enough.' : ($desk->without !== '' ? "No place was found from which $desk->without sees whom it is for: too near, too wide for its glass, or something in the way." : ($work->setup->isTalk() ? 'No two places were found that hold. Give the chair more room, or let it be proposed as well.' : 'No set of places was found that holds: cameras come into each other’s frames, or their legs find no floor.')) }}</p>
         @endforelse
     @endif
 </div>
