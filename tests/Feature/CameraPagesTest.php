@@ -21,7 +21,7 @@ it('shows each way to look at the cameras', function (string $query, string $wor
     ['look=propose', 'Scoring places'],
     ['look=propose&later=all', 'Proposal 3'],
     ['look=propose&chair=1&later=all', 'Leave the chair where it is'],
-    ['look=propose&place=duo', 'Places are proposed for talks'],
+    ['look=propose&place=duo&later=all', 'one camera has everybody'],
     ['look=take&place=duo', 'the voice comes in'],
     ['look=take', 'No camera moves here'],
     ['look=cover&place=duo', 'bridge, cello'],

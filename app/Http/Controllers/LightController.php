@@ -34,7 +34,9 @@ final readonly class LightController
             throw UnknownThing::called('person', $person);
         }
         [$stop, $ratio] = [self::number(Where::word($request, 'stop'), 0.7, 32.0), self::number(Where::word($request, 'ratio'), 1.0, 32.0)];
-        $any = static fn (string $key): ?float => Where::word($request, $key) === '' ? null : self::number(Where::word($request, $key), -6.0, 8.0);
+        $any = static fn (string $key): ?float => Where::word($request, $key) === ''
+            ? null
+            : self::number(Where::word($request, $key), -6.0, 8.0);
         $keep = array_filter([Where::word($request, 'keep')], static fn (string $id): bool => isset($setup->things()[$id]));
         $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio, $any('under'), $keep, $any('hair'));
         if ($plan->dimmers === []) {

@@ -120,7 +120,10 @@ final readonly class Additions
     public function strongest(Body $body): iterable
     {
         $setup = $this->situation->setup;
-        $left = array_filter($setup->plan->kit->fixtures, fn (Fixture $f): bool => $f->projection === null && ($setup->left($f->id) ?? 1) > 0);
+        $left = array_filter(
+            $setup->plan->kit->fixtures,
+            static fn (Fixture $f): bool => $f->projection === null && ($setup->left($f->id) ?? 1) > 0,
+        );
         uasort($left, static fn (Fixture $a, Fixture $b): int => $b->luxAt1m <=> $a->luxAt1m);
         $model = (string) array_key_first($left);
         foreach ($left === [] ? [] : $this->uses($body) as $use => [$at, $aim]) {

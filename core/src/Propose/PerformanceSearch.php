@@ -292,7 +292,7 @@ final class PerformanceSearch
                 return true;
             }
         }
-        foreach (array_uintersect($one->job->on, $other->job->on, static fn (Body $a, Body $b): int => $a->person->id <=> $b->person->id) as $body) {
+        foreach (array_filter($one->job->on, static fn (Body $b): bool => in_array($b, $other->job->on, true)) as $body) {
             $ways = array_map(static fn (Look $l): float => $l->place->minus($body->person->place)->bearing(), [$one, $other]);
             if (abs(Turn::wrapped($ways[0] - $ways[1])) < self::APART_RAD && count($one->job->on) === count($other->job->on)) {
                 return true;
