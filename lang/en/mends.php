@@ -20,6 +20,7 @@ return [
     'move-stand' => 'move :thing’s stand :distance',
     'move-forward' => 'move :thing :distance forward',
     'raise' => 'raise :thing :distance',
+    'somebody-booms' => 'say that somebody holds :thing',
     'put-on' => 'put :thing on the :support',
     'lower' => 'lower :thing :distance',
     'zoom' => 'set :thing to :focal',

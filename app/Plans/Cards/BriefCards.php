@@ -34,12 +34,13 @@ final readonly class BriefCards
                 str_ends_with($name, '_deg') => '°',
                 str_ends_with($name, '_db') => 'dB',
                 str_ends_with($name, '_s') => 's',
+                str_ends_with($name, '_min') => 'min',
                 default => '',
             };
             $limits[] = new Field(
                 "/brief/limits/$name",
                 ucfirst(
-                    str_replace('_', ' ', (string) preg_replace('/_(m|deg|db|s)$/', '', $name)),
+                    str_replace('_', ' ', (string) preg_replace('/_(m|deg|db|s|min)$/', '', $name)),
                 ).($brief->limits->isOfSchool($name) ? ' (school)' : ''),
                 str_ends_with($name, '_m') ? Kind::Length : Kind::Number,
                 $brief->limits->get($name),

@@ -128,6 +128,7 @@ final class CheckSet
             new Checks\Sound\EveryVoiceIsNearAMicrophone,
             new Checks\Sound\BandsAreUsual,
             new Checks\Sound\PoleReaches,
+            new Checks\Sound\BoomIsHeld,
             new Checks\Rig\StockSuffices,
             new Checks\Rig\StandFitsItsPlace,
             new Checks\Rig\SupportReachesItsHeight,

@@ -68,9 +68,9 @@ final readonly class TrackSheet
     private function partsOf(Record $track): array
     {
         $link = $track->text('link');
-        $isBoom = array_filter(
+        $isHeld = array_filter(
             $this->setup->setup->booms,
-            static fn (BoomPlacement $b): bool => mb_strtolower($b->name) === mb_strtolower($track->text('source')),
+            fn (BoomPlacement $b): bool => mb_strtolower($b->name) === mb_strtolower($track->text('source')) && $this->setup->isHeld($b),
         ) !== [];
 
         return array_values(array_filter([
@@ -81,7 +81,7 @@ final readonly class TrackSheet
             },
             // Cells run out by themselves, and hands are called away.
             $track->text('through') === 'a wireless link' && $link !== '' ? "the cells of $link" : '',
-            $isBoom && $this->setup->plan->brief->facts->flag('boom_hand') ? 'whoever holds '.$track->text('source') : '',
+            $isHeld ? 'whoever holds '.$track->text('source') : '',
             $track->text('recorder'),
         ]));
     }

@@ -16,6 +16,7 @@ final readonly class Limits
         'background_break_m' => [0.4, 0.0, 20.0],
         'background_watch_m' => [1.2, 0.0, 20.0],
         'background_over_stops' => [0.3, -3.0, 5.0],
+        'boom_hold_min' => [12.0, 1.0, 240.0],
         'boom_margin_m' => [0.06, 0.0, 1.0],
         'boom_slack_m' => [0.10, 0.01, 2.0],
         'clearance_m' => [0.02, 0.0, 1.0],

@@ -9,6 +9,7 @@ use FineFrame\Camera\CameraPlacement;
 use FineFrame\Camera\Lens;
 use FineFrame\Camera\Move;
 use FineFrame\Geometry\Vec2;
+use FineFrame\Sound\BoomPlacement;
 use FineFrame\Space\Curtain;
 use FineFrame\Space\Rooms;
 use FineFrame\Staging\Body;
@@ -195,6 +196,12 @@ final readonly class SetupPlan
         }
 
         return $names;
+    }
+
+    /** Whether somebody holds a boom: by what it is on, or since the brief says that someone booms. */
+    public function isHeld(BoomPlacement $boom): bool
+    {
+        return $this->plan->kit->supports[$boom->stand]->kind->isCarried() || $this->plan->brief->facts->flag('boom_hand');
     }
 
     /** A and B: the first two cameras, in order. */

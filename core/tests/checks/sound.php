@@ -43,6 +43,11 @@ $afar = static fn (float $mw): Plans => Plans::room(90, 7)
         'antennas' => [['id' => 'a1', 'name' => 'aerial', 'serves' => 'the links', 'x_m' => 89, 'y_m' => 0.6, 'height_m' => 2]],
     ]);
 $band = Plans::room(10, 8)->stander('ann', 4, 5)->stander('bo', 6, 5)->with(['work' => 'performance, several cameras']);
+$part = static fn (string $id, float $minutes, bool $break): array => [
+    'id' => $id, 'name' => $id, 'minutes' => $minutes, 'break_before' => $break, 'size' => 'medium',
+];
+$held = static fn (float $minutes): Plans => $boomed->with(['microphones/boom/stand' => 'by-hand', '/brief/facts' => ['boom_hand' => true]])
+    ->row('progress', $part('one', $minutes, false));
 $own = static fn (float $x, float $z = 1.9): Plans => Plans::room(10, 8)->sitter('ann', 4, 5)->sitter('cy', $x, 5)->with(
     ['subjects/ann/looks_at' => 'cy', 'subjects/cy/looks_at' => 'ann'],
 )
@@ -587,6 +592,16 @@ return [
             'fur in a strong breeze', $boomed->with($open + ['microphones/boom/cover' => 'fur', '/brief/facts/wind_mps' => 6.5]),
             'watch fails boom',
         ],
+    ],
+    'boom-is-held' => [
+        ['somebody holds it', $held(8), 'holds holds boom', ['minutes' => '8 min']],
+        ['for too long', $held(20), 'watch tires boom', ['limit' => '12 min'], 'put-on'],
+        ['with a break between', $held(10)->row('progress', $part('two', 10, true)), 'holds holds boom', ['minutes' => '10 min']],
+        ['and none', $held(10)->row('progress', $part('two', 10, false)), 'watch tires boom'],
+        ['by one’s own limit', $held(20)->with(['/brief/limits/boom_hold_min' => 25]), 'holds holds boom'],
+        ['nobody is said to', $held(8)->with(['/brief/facts' => []]), 'watch nobody boom', [], 'somebody-booms'],
+        ['on a stand, and somebody is', $held(8)->with(['microphones/boom/stand' => 'boom-stand']), 'watch stands boom'],
+        ['on a stand', $held(8)->with(['microphones/boom/stand' => 'boom-stand', '/brief/facts' => []]), ''],
     ],
     'worn-microphones-are-quiet' => [
         ['with a way for its cable', $worn($bare, ['route' => 'under the shirt']), 'holds holds body'],

@@ -138,8 +138,14 @@ return [
         'holds' => [':microphone wears enough for this wind, :cover.', ':wind.'],
         'fails' => [':microphone wears :cover in a wind of :wind.', 'It wants :wants.'],
     ],
+    'boom-is-held' => [
+        'holds' => [':boom is held, :minutes at a stretch.', 'Up to :limit arms stay up; headphones on whoever holds it.'],
+        'tires' => [':boom is held for :minutes at a stretch.', 'After about :limit arms sink, and the tip comes into the frame: a break, a stand, or somebody to take over.'],
+        'nobody' => [':boom is in somebody’s hands, and nobody is said to boom.', 'Say in the brief that someone does, or set it on a stand.'],
+        'stands' => ['Someone booms, and :boom is on a :stand.', 'In hands it follows the talk, and who holds it needs a place out of the frames.'],
+    ],
     'worn-microphones-are-quiet' => [
-        'holds' => [':microphone is quiet :worn.', 'Its cable runs :route.'],
+        'holds' => [':microphone is quiet :worn.', 'Its cable runs :route. Rub test before the take: turn, lean, reach, with headphones on.'],
         'route' => [':microphone is :worn; its cable has no way yet.', 'Under the coat, the pack at the belt behind, a loop before the clip.'],
         'rubs' => [':microphone is :worn, near :what.', 'On :subject it will rub: another place, a cover, and a rub test with headphones on.'],
     ],

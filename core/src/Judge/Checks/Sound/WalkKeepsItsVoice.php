@@ -34,7 +34,6 @@ final class WalkKeepsItsVoice extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $isHeld = $situation->setup->plan->brief->facts->flag('boom_hand');
         foreach (Leg::allOf($situation->setup) as $leg) {
             $voice = $situation->voices()[$leg->body->person->id] ?? null;
             $heard = array_filter($situation->heard(), static fn (array $one): bool => $one[0]->subject === $leg->body->person->id);
@@ -43,7 +42,8 @@ final class WalkKeepsItsVoice extends Rule
             }
             $falls = [];
             foreach ($heard as $id => [$ear]) {
-                $goesAlong = $ear->isWorn() || ($isHeld && isset($situation->scene->booms[$id]));
+                $boom = $situation->scene->booms[$id] ?? null;
+                $goesAlong = $ear->isWorn() || ($boom !== null && $situation->setup->isHeld($boom->placement));
                 $by = $leg->to->minus($leg->body->person->place);
                 $there = $voice->at->floor()->plus($by)->at($voice->at->z);
                 $farther = max(self::NEAREST_M, $ear->at->distanceTo($there)) / max(self::NEAREST_M, $ear->at->distanceTo($voice->at));

@@ -108,9 +108,8 @@ final class WalkIsFree extends Rule
     {
         $who = $leg->body->person->id;
         $setup = $situation->setup->setup;
-        $isHeld = $situation->setup->plan->brief->facts->flag('boom_hand');
         $lamps = array_filter($setup->lights, static fn (LightPlacement $l): bool => $l->carried && $l->subject === $who);
-        $booms = array_filter($setup->booms, static fn (BoomPlacement $b): bool => $isHeld && $b->subject === $who);
+        $booms = array_filter($setup->booms, static fn (BoomPlacement $b): bool => $b->subject === $who && $situation->setup->isHeld($b));
 
         return [$who, ...array_column([...$lamps, ...$booms], 'id')];
     }
