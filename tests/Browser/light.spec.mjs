@@ -1,4 +1,4 @@
-import { demoFile, expect, grab, onScreen, test } from './desk.mjs';
+import { demoFile, expect, finding, grab, onScreen, test } from './desk.mjs';
 
 const lux = async (page) => Number((await page.locator('.face-light h3 .num').first().textContent()).replace(/\D.*/, ''));
 const cheeks = async (page) => Number((await page.locator('.face-light .why').first().textContent()).match(/cheeks ([\d.]+)/)[1]);
@@ -95,6 +95,23 @@ test('a person is lit from nothing by asking: key, edge, eyes', async ({ desk: p
     await expect(now('Eyes')).toHaveText('a light in them');
     await page.goto(page.url().replace(/\?.*/, ''));
     await expect(page.locator('.switches')).toContainText('key for Miller');
+});
+
+test('another school turns verdicts and proposals, and the page says so before', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'brief?look=schools'));
+    const contrast = page.locator('#school-contrast');
+    await expect(contrast.locator('label', { hasText: 'as it stands' })).toContainText('shadow toward the lens');
+    await contrast.getByText('What another would change').click();
+    await expect(contrast.locator('.otherwise')).toContainText('up to 1.6 is wanted');
+    await contrast.locator('label', { hasText: 'Even all round' }).click();
+    await expect(page.locator('#state')).toHaveAttribute('data-version', '2');
+    await expect(contrast.locator('.follows')).toHaveClass(/apart/);
+    await page.locator('#school-lamps label', { hasText: 'One, moved about' }).click();
+    await expect(page.locator('#state')).toHaveAttribute('data-version', '3');
+    await page.goto(page.url().replace(/brief.*/, 'light?look=propose'));
+    await expect(page.locator('.proposal').first()).toContainText('1 lamp on');
+    for (const proposal of await page.locator('.proposal').all()) await expect(proposal).toContainText(/\b[01] lamps? on/);
+    await expect(finding(page, 'up to 1.6 is wanted')).toBeVisible();
 });
 
 test('a bar tells how far a slow answer is, and goes when the frames are there', async ({ desk: page }) => {
