@@ -9,6 +9,7 @@ use FineFrame\Judge\Judge;
 use FineFrame\Judge\Otherwise;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Verdicts;
+use FineFrame\Plan\Mood;
 use FineFrame\Plan\Question;
 use FineFrame\Plan\School;
 
@@ -29,6 +30,27 @@ final readonly class SchoolDesk
     ) {
         $this->followed = Followed::allOf($situation);
         $this->asked = Question::tryFrom($ask);
+    }
+
+    public function mood(): Mood
+    {
+        return Mood::tryFrom($this->situation->setup->plan->brief->facts->text('mood')) ?? Mood::Open;
+    }
+
+    /** @return list<School> what the mood begins with, and nobody has chosen yet */
+    public function begins(): array
+    {
+        return $this->mood()->open($this->situation->setup->plan->brief->schools);
+    }
+
+    public function beginEdit(): string
+    {
+        $values = [];
+        foreach ($this->begins() as $school) {
+            $values["/brief/schools/{$school->question()->value}"] = $school->word();
+        }
+
+        return (string) json_encode($values);
     }
 
     public function followed(Question $question): ?School

@@ -6,6 +6,10 @@ declare(strict_types=1);
  * By check and case: the sentence, and why it matters. Numbers come in the reader's units.
  */
 return [
+    'mood-is-kept' => [
+        'holds' => ['Nothing is chosen against a mood that is :mood.', 'It begins with: :ways.'],
+        'against' => ['“:school” is at odds with a mood that is :mood.', 'It begins with “:wanted”. Where it is meant, leave it.'],
+    ],
     ...require __DIR__.'/findings/cameras.php',
     ...require __DIR__.'/findings/light.php',
     ...require __DIR__.'/findings/sound.php',

@@ -32,6 +32,7 @@ return [
     'locations[].space.rooms[].wall' => 'of its own, that the opening is in',
     'locations[].space.rooms[].offset_m' => 'from that wall’s beginning to the opening',
     'locations[].space.rooms[].space' => 'in axes of its own; ids are told apart over all rooms of a place',
+    'brief.facts.mood' => 'each begins with some schools, all of which may be chosen otherwise',
     'setups[].day' => 'a line of `brief.days[]`; without one, the first',
     'setups[].from' => 'in place of the day’s',
     'setups[].to' => 'at or before `from` is the next day’s',

@@ -21,6 +21,7 @@ return [
     'move-forward' => 'move :thing :distance forward',
     'raise' => 'raise :thing :distance',
     'somebody-booms' => 'say that somebody holds :thing',
+    'choose-school' => 'choose: :school',
     'put-on' => 'put :thing on the :support',
     'lower' => 'lower :thing :distance',
     'zoom' => 'set :thing to :focal',

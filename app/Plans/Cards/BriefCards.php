@@ -57,7 +57,7 @@ final readonly class BriefCards
                 new Field('/brief/aspect_height', 'Framed up', Kind::Number, $brief->aspectHeight),
                 ...$facts('record_width_px', 'white_balance_k', 'rate_khz', 'sync', 'room_tone', 'wind_mps', 'region'),
             ],
-            'What it must feel like' => $facts('feeling', 'look', 'palette'),
+            'What it must feel like' => $facts('mood', 'feeling', 'look', 'palette'),
             'Hands and gear' => $facts('hands', 'lamp_minutes', 'boom_hand', 'budget', 'cart_width_m', 'cart_length_m', 'case_width_m', 'case_length_m'),
             'Limits the plan is judged by' => $limits,
         ]);

@@ -28,6 +28,7 @@ final class CheckSet
     {
         return [
             ...self::places(),
+            new Checks\Brief\MoodIsKept,
             new Checks\Measure\WallsClose,
             new Checks\Measure\CornersAreKnown,
             new Checks\Stage\SubjectStandsOffTheBackground,

@@ -50,6 +50,7 @@ final class BriefLists
     public static function facts(): array
     {
         return [
+            'mood' => Column::cases(Mood::class),
             'feeling' => Column::text(300),
             'look' => Column::text(600),
             'hands' => Column::number(1, 40, default: 1.0),

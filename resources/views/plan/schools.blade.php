@@ -1,5 +1,9 @@
 @php($card = (new \App\Plans\Cards\BriefCards($work->setup->plan))->schools())
 @php($desk = $work->schools())
+@if ($desk->begins() !== [])
+    <p>A mood that is {{ $desk->mood()->value }} begins with: {{ implode('; ', array_map($desk::name(...), $desk->begins())) }}.
+        <x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $desk->beginEdit()]" class="inline"><button class="keep show">Choose these</button></x-act></p>
+@endif
 <x-act :work="$work" :to="route('card', $work->shoot->id)" :with="['thing' => 'schools']" class="schools" hx-trigger="change, submit" novalidate>
     @foreach (\FineFrame\Plan\Question::cases() as $i => $question)
         @php($field = $card->fields()[$i])
