@@ -173,7 +173,7 @@ final readonly class LightDesk
     }
 
     /**
-     * @return list<array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, edge: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}>
+     * @return list<array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, soft: string, nose: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}>
      */
     public function faces(): array
     {
@@ -181,7 +181,7 @@ final readonly class LightDesk
     }
 
     /**
-     * @return array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, edge: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}
+     * @return array{name: string, total: string, stop: string, over: string, cheeks: string, pattern: string, side: string, soft: string, nose: string, left: string, right: string, hair: string, bars: list<array{name: string, lux: string, share: float}>}
      */
     private function face(FaceReading $face): array
     {
@@ -234,7 +234,7 @@ final readonly class LightDesk
             'pattern' => $face->pattern()->value ?? 'no key', 'side' => match ($face->isShort()) {
                 true => 'shadow toward A', false => 'light toward A', null => ''
             },
-            'edge' => $this->edge($face),
+            ...$this->edge($face),
             'left' => $lux($face->cells['left']),
             'right' => $lux($face->cells['right']),
             'hair' => $lux($face->cells['hair']).', '.$this->stops($face->hairStops()),
@@ -247,17 +247,20 @@ final readonly class LightDesk
         return $this->reader->print(Quantity::of(abs($over), Unit::Stop)).($over >= 0 ? ' over' : ' under');
     }
 
-    /** How soft the main light is, and where the shadow of the nose falls. */
-    private function edge(FaceReading $face): string
+    /** @return array{soft: string, nose: string} how soft the main light is, and where the shadow of the nose falls */
+    private function edge(FaceReading $face): array
     {
         $lit = LitFace::of($this->situation, $face->body->person->id);
-        $nose = $lit->nose === null ? '' : ', nose’s shadow '.trim(
-            $this->reader->print(Quantity::of(1000 * $lit->nose->lengthM(), Unit::Millimetre)).' '.$lit->nose->way(),
-        );
+        $print = $this->reader->print(...);
 
-        return $lit->softness === null || $lit->seenRad === null
-            ? 'from all around'
-            : $lit->softness->value.' ('.$this->reader->print(Quantity::degrees(rad2deg($lit->seenRad))).')'.$nose;
+        return [
+            'soft' => $lit->softness === null || $lit->seenRad === null
+                ? ''
+                : $lit->softness->value.' ('.$print(Quantity::degrees(rad2deg($lit->seenRad))).')',
+            'nose' => $lit->nose === null ? '' : trim(
+                'nose’s shadow '.$print(Quantity::of(round(1000 * $lit->nose->lengthM()), Unit::Millimetre)).' '.$lit->nose->way(),
+            ),
+        ];
     }
 
     /**

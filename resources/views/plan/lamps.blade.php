@@ -32,7 +32,7 @@
     @foreach ($desk->faces() as $face)
         <div class="face-light"><h3>{{ $face['name'] }} <b class="num">{{ $face['total'] }}</b> <span class="num">{{ $face['stop'] }}</span></h3>
             {{-- One line each, whatever they say: the floor below must not move under a hand that drags. --}}
-            <ul class="lines why"><li>{{ $face['over'] }} · cheeks {{ $face['cheeks'] }}</li><li>{{ $face['pattern'] }}{{ $face['side'] === '' ? '' : ', '.$face['side'] }}</li><li>{{ $face['edge'] }}</li><li>left {{ $face['left'] }}, right {{ $face['right'] }}, hair {{ $face['hair'] }}</li></ul>
+            <ul class="lines why"><li>{{ $face['over'] }} · cheeks {{ $face['cheeks'] }}</li><li>{{ implode(', ', array_filter([$face['pattern'], $face['side'], $face['soft']])) }}</li><li>{{ $face['nose'] ?: 'no shadow of the nose' }}</li><li>left {{ $face['left'] }}, right {{ $face['right'] }}</li><li>hair {{ $face['hair'] }}</li></ul>
             <table class="bars"><tbody>@foreach ($face['bars'] as $bar)<tr><th scope="row">{{ $bar['name'] }}</th><td><meter min="0" max="1" value="{{ round($bar['share'], 3) }}">{{ round(100 * $bar['share']) }} %</meter></td><td class="num">{{ $bar['lux'] }}</td></tr>@endforeach</tbody></table>
         </div>
     @endforeach
