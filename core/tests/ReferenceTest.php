@@ -32,6 +32,8 @@ it('answers the published case', function (string $topic, array $case): void {
     yield from Cases::of('light');
     yield from Cases::of('acoustics');
     yield from Cases::of('impulse');
+    yield from Cases::of('powergrip');
+    yield from Cases::of('circuits');
     yield from Cases::of('wireless', 'products', 'check');
 });
 

@@ -9,7 +9,7 @@ $base = ['FineFrame\FineFrameException', 'FineFrame\Measure', 'FineFrame\Geometr
 $parts = [...$base, 'FineFrame\Document'];
 $modules = [
     ...$parts, 'FineFrame\Space', 'FineFrame\Staging', 'FineFrame\Camera', 'FineFrame\Light', 'FineFrame\Sound',
-    'FineFrame\Grip', 'FineFrame\Sun', 'FineFrame\Scout',
+    'FineFrame\Grip', 'FineFrame\Sun', 'FineFrame\Scout', 'FineFrame\Power',
 ];
 
 arch('measure stands alone')->expect('FineFrame\Measure')->toOnlyUse(['FineFrame\FineFrameException']);
@@ -22,6 +22,7 @@ arch('grip')->expect('FineFrame\Grip')->toOnlyUse($parts);
 arch('camera')->expect('FineFrame\Camera')->toOnlyUse([...$parts, 'FineFrame\Grip']);
 arch('light')->expect('FineFrame\Light')->toOnlyUse([...$parts, 'FineFrame\Staging']);
 arch('sound')->expect('FineFrame\Sound')->toOnlyUse([...$parts, 'FineFrame\Grip', 'FineFrame\Space']);
+arch('power stands alone')->expect('FineFrame\Power')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('scout')->expect('FineFrame\Scout')->toOnlyUse($parts);
 arch('plan')->expect('FineFrame\Plan')->toOnlyUse($modules);
 arch('scene')->expect('FineFrame\Scene')->toOnlyUse([...$modules, 'FineFrame\Plan']);

@@ -28,6 +28,8 @@ final class CaseRunner
             'wireless' => new WirelessCases,
             'light' => new LightCases($folder),
             'impulse' => new ImpulseCases,
+            'powergrip' => new PowerGripCases,
+            'circuits' => new CircuitCases,
         ];
     }
 
