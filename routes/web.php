@@ -13,6 +13,7 @@ use App\Http\Controllers\LightController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlaceController;
+use App\Http\Controllers\PowerController;
 use App\Http\Controllers\RadioController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
@@ -41,6 +42,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/frame/square', [FramingController::class, 'square'])->name('frame.square');
     Route::post('/dimmers', LightController::class)->name('dimmers');
     Route::get('/hear/{microphone}.wav', [HearController::class, 'microphone'])->name('hear');
+    Route::post('/power', PowerController::class)->name('power');
     Route::post('/radio', RadioController::class)->name('radio');
     Route::get('/sound.pdf', [ExportController::class, 'sound'])->name('export.sound');
     Route::get('/contact.pdf', [ExportController::class, 'contact'])->name('export.contact');

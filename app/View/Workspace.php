@@ -53,6 +53,7 @@ final class Workspace
             'above' => 'From above', 'mics' => 'Microphones', 'hear' => 'Hear it', 'room' => 'The room', 'tracks' => 'Tracks',
             'cables' => 'Cables', 'radio' => 'Radio', 'music' => 'Music', 'side' => 'From the side', 'table' => 'Table',
         ],
+        'rig' => ['above' => 'From above', 'power' => 'Power', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -134,7 +135,10 @@ final class Workspace
         return ! in_array($this->stage, [Stage::Brief, Stage::Scout], true)
             && ! in_array(
                 $this->look,
-                ['book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours'],
+                [
+                    'book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours',
+                    'power',
+                ],
                 true,
             )
             // An answer brings its own.
@@ -250,6 +254,11 @@ final class Workspace
     public function build(): BuildDesk
     {
         return new BuildDesk($this->situation, $this->judge, $this->reader, $this->phrase, $this->where->ask, $this->where->who);
+    }
+
+    public function power(): PowerDesk
+    {
+        return new PowerDesk($this->situation, $this->reader);
     }
 
     public function schools(): SchoolDesk

@@ -6,6 +6,20 @@ declare(strict_types=1);
  * By check and case: the sentence, and why it matters. Numbers come in the reader's units.
  */
 return [
+    'circuit-carries-its-loads' => [
+        'holds' => ['The :circuit carries :loads: :amps of :limit.', ':spare to spare of what continuous load may take.'],
+        'unsure' => ['The :circuit would carry :loads, :amps of :limit, as far as anybody knows.', 'Nobody has said whether it is ours, or what else hangs on it: ask, or clamp a meter on.'],
+        'over' => ['The :circuit carries :amps, :limit may be drawn for hours.', 'By :loads. Its breaker of :breaker goes warm, and goes in the middle of a take.'],
+        'trips' => ['The :circuit trips: :amps on a breaker of :breaker.', 'By :loads. Move some, or run them on batteries. More power from the panel: licensed people only.'],
+    ],
+    'every-load-is-plugged-in' => [
+        'holds' => ['All :count loads have a circuit.', 'Label the plugs by it.'],
+        'fails' => ['No circuit is named for :loads.', 'On the day they land on whichever outlet is nearest.'],
+        'none-fits' => ['The circuits of this place do not carry all of it: :loads are left.', 'Fewer lamps, batteries, or another place. A generator or a tie-in: ask a licensed electrician.'],
+    ],
+    'sound-keeps-off-the-dimmers' => [
+        'fails' => [':sound is on the :circuit with :dimmed, which is dimmed.', 'Dimmers hum into sound: another circuit, or batteries.'],
+    ],
     'mood-is-kept' => [
         'holds' => ['Nothing is chosen against a mood that is :mood.', 'It begins with: :ways.'],
         'against' => ['“:school” is at odds with a mood that is :mood.', 'It begins with “:wanted”. Where it is meant, leave it.'],

@@ -22,6 +22,8 @@ return [
     'raise' => 'raise :thing :distance',
     'somebody-booms' => 'say that somebody holds :thing',
     'choose-school' => 'choose: :school',
+    'plug-into' => 'plug :thing into the :circuit',
+    'share-out' => 'share all out over the circuits',
     'put-on' => 'put :thing on the :support',
     'lower' => 'lower :thing :distance',
     'zoom' => 'set :thing to :focal',

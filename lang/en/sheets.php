@@ -10,7 +10,7 @@ return [
         'stock' => 'What there is', 'curtains' => 'Curtains in this setup', 'house' => 'Lamps of the place in this setup',
         'bodies' => 'Bodies', 'microphones' => 'Microphones in the kit', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters', 'fixtures' => 'Lamps', 'modifiers' => 'What goes before a lamp',
         'sections' => 'Song map', 'progress' => 'Frames over the talk', 'views' => 'Who sees which picture',
-        'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'tracks' => 'Track sheet', 'mics' => 'Other microphones', 'recorders' => 'What records sound', 'leads' => 'Cables carried', 'antennas' => 'Antennas', 'pairs' => 'Stereo pairs', 'feeds' => 'Feeds from the house desk', 'links' => 'Wireless links', 'occupied' => 'On the air already', 'treatments' => 'What is hung for the sound', 'claps' => 'Claps recorded on site', 'probes' => 'Where to read the light', 'walks' => 'Who walks while lit', 'hazers' => 'Haze', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
+        'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'tracks' => 'Track sheet', 'mics' => 'Other microphones', 'recorders' => 'What records sound', 'leads' => 'Cables carried', 'antennas' => 'Antennas', 'pairs' => 'Stereo pairs', 'feeds' => 'Feeds from the house desk', 'links' => 'Wireless links', 'occupied' => 'On the air already', 'treatments' => 'What is hung for the sound', 'claps' => 'Claps recorded on site', 'probes' => 'Where to read the light', 'walks' => 'Who walks while lit', 'hazers' => 'Haze', 'loads' => 'What else is on the mains', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
         'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'pouch' => 'Pouch to take along', 'photos' => 'Photos',
         'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points', 'materials' => 'Materials and what they take',
     ],
@@ -18,7 +18,7 @@ return [
         'stock' => 'a count', 'curtains' => 'a curtain', 'house' => 'a lamp',
         'bodies' => 'a body', 'microphones' => 'a microphone', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter', 'fixtures' => 'a lamp', 'modifiers' => 'a modifier',
         'sections' => 'a section', 'progress' => 'a part of the talk', 'views' => 'a viewer',
-        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'tracks' => 'a track', 'mics' => 'a microphone', 'recorders' => 'a recorder', 'leads' => 'a cable', 'antennas' => 'an antenna', 'pairs' => 'a pair', 'feeds' => 'a feed', 'links' => 'a link', 'occupied' => 'a transmitter', 'treatments' => 'a cloth', 'claps' => 'a clap', 'probes' => 'a probe', 'walks' => 'a walk', 'hazers' => 'a hazer', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
+        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'tracks' => 'a track', 'mics' => 'a microphone', 'recorders' => 'a recorder', 'leads' => 'a cable', 'antennas' => 'an antenna', 'pairs' => 'a pair', 'feeds' => 'a feed', 'links' => 'a link', 'occupied' => 'a transmitter', 'treatments' => 'a cloth', 'claps' => 'a clap', 'probes' => 'a probe', 'walks' => 'a walk', 'hazers' => 'a hazer', 'loads' => 'a load', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [
@@ -77,6 +77,7 @@ return [
     ],
     // Columns that are called otherwise in one list.
     'columns_of' => [
+        'loads' => ['power_factor' => 'power factor'],
         'hazers' => ['output_g_min' => 'puts out, g/min', 'air_changes_h' => 'air changes an hour', 'wall_keeps' => 'the wall keeps', 'from' => 'on from'],
         'walks' => ['at_s' => 'there at, s'],
         'curtains' => ['opening' => 'window or door', 'curtain' => 'before it'],

@@ -131,6 +131,9 @@ final class CheckSet
             new Checks\Sound\PoleReaches,
             new Checks\Sound\BoomIsHeld,
             new Checks\Rig\StockSuffices,
+            new Checks\Rig\CircuitCarriesItsLoads,
+            new Checks\Rig\EveryLoadIsPluggedIn,
+            new Checks\Rig\SoundKeepsOffTheDimmers,
             new Checks\Rig\StandFitsItsPlace,
             new Checks\Rig\SupportReachesItsHeight,
         ];

@@ -34,6 +34,7 @@ final readonly class Limits
         'drift_watch_stops' => [0.5, 0.05, 5.0],
         'hair_over_stops' => [1.0, -3.0, 6.0],
         'hard_under_deg' => [16.0, 1.0, 90.0],
+        'lamp_power_factor' => [0.95, 0.3, 1.0],
         'look_up_deg' => [12.0, 1.0, 60.0],
         'noise_break_db' => [15.0, 0.0, 60.0],
         'noise_watch_db' => [25.0, 0.0, 60.0],

@@ -36,6 +36,8 @@ enum SetupList: string
     case Treatments = 'treatments';
     case Curtains = 'curtains';
     case House = 'house';
+    case Loads = 'loads';
+    case Plugs = 'plugs';
 
     /** @return list<self> whose entries are things on the floor or in the air: no two share an id, and a table of the floor shows them */
     public static function placed(): array

@@ -57,6 +57,14 @@ final class SetupLists
                 'wall_keeps' => Column::number(0.05, 0.99, Unit::Share, 0.85),
                 'from' => Column::clock(),
             ],
+            // What hangs on the mains besides lamps; and which breaker of the place each is on.
+            'loads' => [
+                'name' => Column::text(80),
+                'watts' => Column::number(0, 20_000, Unit::Watt),
+                'power_factor' => Column::number(0.1, 1, default: 0.9),
+                'kind' => Column::choice('other', 'sound', 'dimmer', 'charger'),
+            ],
+            'plugs' => ['thing' => Column::text(64), 'circuit' => Column::text(64)],
             'walks' => [
                 'name' => Column::text(80),
                 'person' => Column::text(64),

@@ -31,6 +31,9 @@
         @case('propose')
             @include('plan.proposals')
             @break
+        @case('power')
+            @include('plan.power')
+            @break
         @case('build')
             @include('plan.build')
             @break

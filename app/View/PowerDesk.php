@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use FineFrame\Judge\PowerPlan;
+use FineFrame\Judge\Situation;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
+use FineFrame\Power\Load;
+
+/** Breakers with what hangs on them, and loads with the breaker that each is on. */
+final readonly class PowerDesk
+{
+    private PowerPlan $power;
+
+    public function __construct(Situation $situation, private Reader $reader)
+    {
+        $this->power = PowerPlan::of($situation);
+    }
+
+    /**
+     * @return list<array{name: string, breaker: string, limit: string, already: string, loads: string, amps: string, share: float, isOver: bool, isUnsure: bool}>
+     */
+    public function circuits(): array
+    {
+        $amps = fn (float $a): string => $this->reader->print(Quantity::of($a, Unit::Ampere));
+
+        return array_values(array_map(fn ($breaker): array => [
+            'name' => $this->power->names[$breaker->id],
+            'breaker' => $amps($breaker->amps).', '.round($breaker->volts).' V',
+            'limit' => $amps($breaker->limitA()),
+            'already' => $amps($breaker->alreadyA),
+            'loads' => implode(', ', array_map(
+                fn (Load $l): string => $this->power->names[$l->id].' '.$amps($l->ampsAt($breaker->volts)),
+                $this->power->loadsOn($breaker->id),
+            )) ?: 'nothing of ours',
+            'amps' => $amps($this->power->ampsOn($breaker->id)),
+            'share' => $this->power->ampsOn($breaker->id) / $breaker->amps,
+            'isOver' => $this->power->ampsOn($breaker->id) > $breaker->limitA() + 1e-9,
+            'isUnsure' => in_array($breaker->id, $this->power->unsure, true),
+        ], $this->power->breakers));
+    }
+
+    /** @return list<array{id: string, name: string, watts: string, kind: string, on: string}> the largest first */
+    public function loads(): array
+    {
+        $loads = $this->power->loads;
+        uasort($loads, static fn (Load $a, Load $b): int => $b->watts <=> $a->watts);
+
+        return array_values(array_map(fn (Load $l): array => [
+            'id' => $l->id,
+            'name' => $this->power->names[$l->id],
+            'watts' => $this->reader->print(Quantity::of($l->watts, Unit::Watt)),
+            'kind' => $l->class === 'lamp' || $l->class === 'other' ? '' : $l->class,
+            'on' => $this->power->on[$l->id] ?? '',
+        ], $loads));
+    }
+
+    /** @return array<string, string> names by circuit */
+    public function choices(): array
+    {
+        return array_intersect_key($this->power->names, $this->power->breakers);
+    }
+}

@@ -1,0 +1,27 @@
+@php($power = $work->power())
+<div class="board-text">
+    @if ($power->choices() === [])
+        <p class="why">No circuit of this place is known yet. <a href="{{ $work->url(['stage' => 'scout', 'look' => 'notes']) }}">List its breakers under Scout</a>, with what hangs on them already.</p>
+    @else
+        <div class="wide-table"><table class="rows power"><caption>The panel: what each breaker carries, hour after hour.</caption>
+            <thead><tr><th scope="col">Circuit</th><th scope="col">Breaker</th><th scope="col">May take</th><th scope="col">Already on it</th><th scope="col">Ours</th><th scope="col">In all</th></tr></thead>
+            <tbody>@foreach ($power->circuits() as $row)
+                <tr @class(['is-over' => $row['isOver']])><th scope="row">{{ $row['name'] }}@if ($row['isUnsure']) <span class="why">not sure</span>@endif</th><td class="num">{{ $row['breaker'] }}</td><td class="num">{{ $row['limit'] }}</td><td class="num">{{ $row['already'] }}</td><td>{{ $row['loads'] }}</td><td class="num"><meter min="0" max="1" high="0.8" value="{{ round(min(1, $row['share']), 3) }}"></meter> {{ $row['amps'] }}</td></tr>
+            @endforeach</tbody></table></div>
+        @if ($power->loads() !== [])
+            <table class="rows plugs"><caption>Loads on the mains, the largest first.</caption><thead><tr><th scope="col">Load</th><th scope="col">Draws</th><th scope="col">Circuit</th></tr></thead><tbody>
+                @foreach ($power->loads() as $load)
+                    <tr><th scope="row">{{ $load['name'] }} <span class="why">{{ $load['kind'] }}</span></th><td class="num">{{ $load['watts'] }}</td><td>
+                        <x-act :work="$work" :to="route('power', $work->shoot->id)" :with="['thing' => $load['id']]" class="inline" hx-trigger="change, submit"><select name="circuit" aria-label="Circuit of {{ $load['name'] }}"><option value="">none yet</option>@foreach ($power->choices() as $id => $name)<option value="{{ $id }}" @selected($load['on'] === $id)>{{ $name }}</option>@endforeach</select><noscript><button class="plain">Plug</button></noscript></x-act>
+                    </td></tr>
+                @endforeach
+            </tbody></table>
+            <div class="acts">
+                <x-act :work="$work" :to="route('power', $work->shoot->id)" :with="['how' => 'roomy']" class="inline"><button class="keep show">Share out, most room left</button></x-act>
+                <x-act :work="$work" :to="route('power', $work->shoot->id)" :with="['how' => 'short']" class="inline"><button class="keep show">Share out, least cable</button></x-act>
+            </div>
+        @endif
+        <p class="why">Breakers, voltages and the share for continuous load: as the house and your code have them. A generator, a tie-in, anything behind the panel’s door: a licensed electrician.</p>
+    @endif
+    @include('plan.sheet', ['name' => 'loads'])
+</div>
