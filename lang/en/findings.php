@@ -6,6 +6,33 @@ declare(strict_types=1);
  * By check and case: the sentence, and why it matters. Numbers come in the reader's units.
  */
 return [
+    'support-carries-its-load' => [
+        'holds' => [':thing weighs :kg on a :support rated for :rating.', 'By the maker’s rating, as it was typed in.'],
+        'fails' => [':thing weighs :kg; its :support is rated for :rating.', 'Take a stronger one: no figure but the maker’s counts.'],
+    ],
+    'stand-does-not-tip' => [
+        'holds' => [':thing on its arm of :arm stands :times times over.', ':safety times is asked for. A leg under the arm, and the bag on it.'],
+        'near' => [':thing on its arm of :arm stands only :times times over; :safety is asked for.', ':ballast of ballast, :bags, on the leg under the arm.'],
+        'tips' => [':thing turns its stand over: an arm of :arm.', ':ballast of ballast, :bags, on the leg under the arm, before it goes up.'],
+    ],
+    'frame-stands-in-the-wind' => [
+        'holds' => [':thing stands in a wind of :wind, up to :down.', 'Gusts come on top: somebody at it, and down with it early.'],
+        'near' => [':thing wants :ballast of ballast in a wind of :wind, :bags bags; it goes over at :down.', 'Bags on the legs, somebody at it, and down with it early.'],
+        'falls' => ['A wind of :wind brings :thing down; it goes over at :down.', 'It wants :ballast of ballast, :bags bags, or a smaller face, or stays in its case.'],
+    ],
+    'hangs-where-it-may' => [
+        'holds' => [':thing hangs from the :beam, as :who allows.', 'A second line on it, and a look at both each day.'],
+        'unsigned' => [':thing hangs from the :beam; nobody is named who allows it.', 'Write down who said so.'],
+        'asks' => ['Nobody has said whether anything may hang from the :beam: :thing does.', 'Ask whoever answers for the building, and write down who said what.'],
+        'no' => [':thing hangs from the :beam, from which nothing may hang.', 'A stand, or another place.'],
+    ],
+    'nobody-is-under-it' => [
+        'fails' => [':thing hangs over :person, :above over the head.', 'Move it aside. Where it has to be there: a second line, somebody who checks it, and whoever is licensed for it where you are.'],
+    ],
+    'heavy-is-lifted-by-two' => [
+        'holds' => [':thing, :kg up to :height, goes up by two.', 'One lifts up to :limit there.'],
+        'fails' => [':thing weighs :kg and goes up to :height, and there is one pair of hands.', 'Over :limit two lift. Bring somebody, or put it together lower.'],
+    ],
     'circuit-carries-its-loads' => [
         'holds' => ['The :circuit carries :loads: :amps of :limit.', ':spare to spare of what continuous load may take.'],
         'unsure' => ['The :circuit would carry :loads, :amps of :limit, as far as anybody knows.', 'Nobody has said whether it is ours, or what else hangs on it: ask, or clamp a meter on.'],

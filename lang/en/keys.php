@@ -81,6 +81,7 @@ return [
     'setups[].colours[].pattern_mm' => 'one repeat',
     'setups[].probes[]' => 'where the light is read',
     'setups[].hazers[]' => 'haze, by the maker’s rate and how often the air is changed; the first line’s air, wish and clock count',
+    'setups[].ballast[]' => 'by the thing whose stand it is on',
     'setups[].loads[]' => 'on the mains, besides lamps',
     'setups[].plugs[]' => 'which breaker of the place each lamp and load is on; what is no longer there is passed over',
     'setups[].plugs[].circuit' => 'a line of the place’s circuits',

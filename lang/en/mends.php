@@ -22,6 +22,7 @@ return [
     'raise' => 'raise :thing :distance',
     'somebody-booms' => 'say that somebody holds :thing',
     'choose-school' => 'choose: :school',
+    'ballast' => 'put :kg of ballast on the stand of :thing',
     'plug-into' => 'plug :thing into the :circuit',
     'share-out' => 'share all out over the circuits',
     'put-on' => 'put :thing on the :support',

@@ -6,6 +6,7 @@ namespace FineFrame\Grip;
 
 use FineFrame\Document\Node;
 use FineFrame\Document\Part;
+use FineFrame\Measure\Unit;
 
 /**
  * What holds a camera, a lamp or a pole: legs of a radius where it stands, the heights it can hold its load at, a slider's
@@ -13,7 +14,11 @@ use FineFrame\Document\Part;
  */
 final readonly class Support implements Part
 {
-    /** @param  array<string, mixed>  $extra */
+    /**
+     * @param  float|null  $kg  its own; null where nobody has weighed it
+     * @param  float|null  $carriesKg  by its maker’s rating; null where nobody has typed it in
+     * @param  array<string, mixed>  $extra
+     */
     private function __construct(
         public string $id,
         public string $name,
@@ -23,6 +28,8 @@ final readonly class Support implements Part
         public SupportKind $kind,
         public float $railM,
         public float $reachM,
+        public ?float $kg,
+        public ?float $carriesKg,
         private array $extra,
     ) {
     }
@@ -39,6 +46,8 @@ final readonly class Support implements Part
             $node->choice('kind', SupportKind::class, SupportKind::Stand),
             $node->metres('rail_m', 0, 20, 0.0),
             $node->metres('reach_m', 0, 6, 0.0),
+            $node->has('kg') ? $node->number('kg', 0, 500, Unit::Kilogram) : null,
+            $node->has('carries_kg') ? $node->number('carries_kg', 0, 1000, Unit::Kilogram) : null,
             $node->rest(),
         );
         if ($support->highestM < $lowest) {
@@ -67,6 +76,9 @@ final readonly class Support implements Part
             'highest_m' => $this->highestM,
             'kind' => $this->kind->value,
             'rail_m' => $this->railM,
-        ] + ($this->reachM > 0 ? ['reach_m' => $this->reachM] : []) + $this->extra;
+        ] + ($this->reachM > 0 ? ['reach_m' => $this->reachM] : [])
+            + ($this->kg === null ? [] : ['kg' => $this->kg])
+            + ($this->carriesKg === null ? [] : ['carries_kg' => $this->carriesKg])
+            + $this->extra;
     }
 }

@@ -28,6 +28,7 @@ final readonly class Fixture implements Part
         public bool $battery,
         public ?PhotometricWeb $web,
         public ?Projection $projection,
+        public ?float $kg,
         private array $extra,
     ) {
     }
@@ -49,6 +50,7 @@ final readonly class Fixture implements Part
             $node->has('throw')
                 ? new Projection($node->number('throw', 0.2, 10, Unit::Count), $node->number('picture_ratio', 0.5, 4, Unit::Count, 16 / 9))
                 : null,
+            $node->has('kg') ? $node->number('kg', 0, 500, Unit::Kilogram) : null,
             $node->rest(),
         );
     }
@@ -62,6 +64,6 @@ final readonly class Fixture implements Part
             $this->projection === null
             ? []
             : ['throw' => $this->projection->throw, 'picture_ratio' => round($this->projection->ratio, 3)]
-        ) + $this->extra;
+        ) + ($this->kg === null ? [] : ['kg' => $this->kg]) + $this->extra;
     }
 }

@@ -32,6 +32,7 @@ final readonly class Modifier implements Part
         public float $duv,
         public float $angleDeg,
         public int $stands,
+        public ?float $kg,
         private array $extra,
     ) {
     }
@@ -50,6 +51,7 @@ final readonly class Modifier implements Part
             $node->number('duv', -0.1, 0.1, Unit::Duv, 0.0),
             $node->number('angle_deg', 2, 180, Unit::Degree, 90.0),
             $node->whole('stands', 0, 8, 0),
+            $node->has('kg') ? $node->number('kg', 0, 200, Unit::Kilogram) : null,
             $node->rest(),
         );
     }
@@ -65,6 +67,6 @@ final readonly class Modifier implements Part
             'ahead_m' => $this->aheadM,
             'passes' => $this->passes,
             'mired' => $this->mired, 'duv' => $this->duv, 'angle_deg' => $this->angleDeg, 'stands' => $this->stands,
-        ] + $this->extra;
+        ] + ($this->kg === null ? [] : ['kg' => $this->kg]) + $this->extra;
     }
 }

@@ -76,12 +76,18 @@ final readonly class Quantity
             Unit::MetreASecond => $system === UnitSystem::Metric
                 ? number_format($this->value, 2, '.', '').' m/s'
                 : number_format($this->value / LengthUnit::Foot->inMetres(), 1, '.', '').' ft/s',
+            Unit::Kilogram => $system === UnitSystem::Metric
+                ? number_format($this->value, $this->value < 10 ? 1 : 0, '.', '').' kg'
+                : number_format($this->value / self::POUND_KG, $this->value < 5 ? 1 : 0, '.', '').' lb',
             Unit::CubicMetre => $system === UnitSystem::Metric
                 ? number_format($this->value, 0, '.', '').' m³'
                 : number_format($this->value / LengthUnit::Foot->inMetres() ** 3, 0, '.', '').' cu ft',
             Unit::Count => (string) (int) round($this->value),
         };
     }
+
+    /** One pound avoirdupois. */
+    private const POUND_KG = 0.45359237;
 
     private static function signed(float $value, int $decimals): string
     {

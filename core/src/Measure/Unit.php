@@ -25,6 +25,7 @@ enum Unit: string
     case Ampere = 'ampere';
     case Volt = 'volt';
     case Second = 's';
+    case Kilogram = 'kg';
     case CubicMetre = 'm3';
     case MetreASecond = 'm_per_s';
     case Count = 'count';

@@ -38,6 +38,7 @@ enum SetupList: string
     case House = 'house';
     case Loads = 'loads';
     case Plugs = 'plugs';
+    case Ballast = 'ballast';
 
     /** @return list<self> whose entries are things on the floor or in the air: no two share an id, and a table of the floor shows them */
     public static function placed(): array

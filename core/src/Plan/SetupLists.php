@@ -57,6 +57,8 @@ final class SetupLists
                 'wall_keeps' => Column::number(0.05, 0.99, Unit::Share, 0.85),
                 'from' => Column::clock(),
             ],
+            // On the legs of what stands: by the thing that is on the stand.
+            'ballast' => ['thing' => Column::text(64), 'kg' => Column::number(0, 500, Unit::Kilogram)],
             // What hangs on the mains besides lamps; and which breaker of the place each is on.
             'loads' => [
                 'name' => Column::text(80),

@@ -28,6 +28,26 @@ final readonly class Bites
         $this->stands = array_values($stands);
     }
 
+    /** @return array<string, float> how far each thing is that a jaw at a point could bite, by id, the nearest first */
+    public function things(Vec3 $point): array
+    {
+        $within = [];
+        foreach ($this->things as $thing) {
+            $away = self::away($thing, $point);
+            if ($away <= self::REACH_M) {
+                $within[$thing->id] = min($away, $within[$thing->id] ?? INF);
+            }
+        }
+        asort($within);
+
+        return $within;
+    }
+
+    private static function away(Obstacle $thing, Vec3 $point): float
+    {
+        return hypot($thing->footprint->distanceTo($point->floor()), max(0.0, $thing->baseM - $point->z, $point->z - $thing->topM));
+    }
+
     /**
      * @param  string  $but  whose own stand is not counted
      * @return array{float, string} how far the nearest is from a point, and what people call it; nothing named is the ceiling
@@ -38,7 +58,7 @@ final readonly class Bites
         $room = $this->scene->setup->room;
         $best = [max(0.0, $room->heightAt($place) - $z - self::UNDER_CEILING_M), ''];
         foreach ($this->things as $thing) {
-            $away = hypot($thing->footprint->distanceTo($place), max(0.0, $thing->baseM - $z, $z - $thing->topM));
+            $away = self::away($thing, $point);
             $best = $away < $best[0] ? [$away, $thing->name] : $best;
         }
         foreach ($this->stands as $stand) {

@@ -24,7 +24,76 @@ $load = static fn (string $id, float $watts, string $kind = 'other', float $fact
 $heater = static fn (float $watts, string $on = 'ring'): Plans => $two->row('loads', $load('heater', $watts))
     ->with($plugs(['one' => 'ring', 'other' => 'ring', 'heater' => $on]));
 
+// A lamp of 4 kg on a light stand of 5 kg, feet 45 cm; on an arm of 1.2 m from a stand of 12 kg.
+$room = Plans::room(8, 7)->sitter('ann', 4, 4.4);
+$kit = static fn (array $values): array => array_combine(
+    array_map(static fn (string $at): string => "/kit/$at", array_keys($values)), $values,
+);
+$weighed = $kit(['fixtures/open-200/kg' => 4, 'supports/light-stand/kg' => 5, 'supports/light-stand/carries_kg' => 6]);
+$held = $room->lamp('key', 2, 2, 'ann', ['fixture' => 'open-200', 'height_m' => 1.3])->with($weighed);
+$arm = $room->lamp('key', 2, 2, 'ann', ['fixture' => 'open-200', 'stand' => 'overhead-arm', 'height_m' => 2.2])
+    ->with($kit(['fixtures/open-200/kg' => 3, 'supports/overhead-arm/kg' => 10, 'supports/overhead-arm/leg_radius_m' => 0.6,
+        'supports/overhead-arm/reach_m' => 1.2]));
+$yard = ['/locations/room/space/ceiling' => ['kind' => 'none']];
+$gale = static fn (float $wind, float $ballast = 0.0): Plans => $room->lamp('box', 2, 2, 'ann', ['fixture' => 'soft-90', 'height_m' => 2.0])
+    ->with($yard + ['/brief/facts/wind_mps' => $wind] + $kit(['fixtures/soft-90/kg' => 3, 'supports/light-stand/kg' => 5]))
+    ->row('ballast', ['id' => 'bags', 'thing' => 'box', 'kg' => $ballast]);
+$beam = static fn (string $may, string $who = ''): Plans => $room->lamp('down', 2, 2, 'ann', ['stand' => 'clamp', 'height_m' => 2.5])->with([
+    '/locations/room/space/built' => [[
+        'id' => 'tie', 'name' => 'tie beam', 'kind' => 'beam', 'x_m' => 2, 'y_m' => 2, 'width_m' => 3, 'depth_m' => 0.2, 'base_m' => 2.4,
+        'height_m' => 0.2, 'may_hang' => $may, 'said_by' => $who,
+    ]],
+]);
+$over = static fn (float $x): Plans => $room->lamp('top', $x, 4.4, 'ann', ['stand' => 'clamp', 'height_m' => 2.4]);
+
 return [
+    'support-carries-its-load' => [
+        ['within its rating', $held, 'holds holds key', ['kg' => 4, 'rating' => 6]],
+        ['over it', $held->with($kit(['fixtures/open-200/kg' => 6.1])), 'breaks fails key'],
+        ['with what is put to it', $held->with(['lights/key/before' => 'doors'] + $kit(['modifiers/doors/kg' => 2.5])), 'breaks fails key', ['kg' => 6.5]],
+        ['no rating typed in', $held->with($kit(['supports/light-stand/carries_kg' => null])), ''],
+        ['nobody has weighed it', $held->with($kit(['fixtures/open-200/kg' => null])), ''],
+        ['nobody has weighed a part of it', $held->with(['lights/key/before' => 'doors']), ''],
+    ],
+    'stand-does-not-tip' => [
+        // 10 · 0.3 against 3 · (1.2 − 0.3): 1.11 times; half as much again wants 3 · 1.5 · 0.9 / 0.3 − 10 = 3.5 kg.
+        ['near to it', $arm, 'watch near key', ['ballast' => [3.5, 0.01], 'times' => '1.1'], 'ballast 7.0 kg'],
+        ['with a bag', $arm->row('ballast', ['id' => 'bag', 'thing' => 'key', 'kg' => 7]), 'holds holds key', ['times' => '1.9']],
+        ['it goes over', $arm->with($kit(['fixtures/open-200/kg' => 4])), 'breaks tips key', [], 'ballast 14 kg'],
+        ['as many times over as one wants', $arm->with(['/brief/limits/tip_safety' => 1.1]), 'holds holds key'],
+        ['straight over its legs', $held, ''],
+        ['nobody has weighed the stand', $arm->with($kit(['supports/overhead-arm/kg' => null])), ''],
+    ],
+    'frame-stands-in-the-wind' => [
+        // 0.81 m², 2.08 m up: ½ · 1.225 · 4 · 1.2 · 0.81 = 2.4 N at 2 m/s.
+        ['a breath', $gale(1.5), 'holds holds box'],
+        ['a breeze', $gale(3.5), 'watch near box', ['ballast' => [2.4, 0.6]]],
+        ['the same with bags', $gale(3.5, 14), 'holds holds box'],
+        ['a wind', $gale(6), 'breaks falls box', ['down' => [3.76, 0.05]]],
+        ['nobody has said', $gale(6)->with(['/brief/facts' => []]), ''],
+        ['indoors', $room->lamp('box', 2, 2, 'ann', ['fixture' => 'soft-90'])->with(['/brief/facts/wind_mps' => 6]), ''],
+    ],
+    'hangs-where-it-may' => [
+        ['it may', $beam('yes', 'the trust'), 'holds holds down+tie', ['who' => 'the trust']],
+        ['it may, and nobody has signed', $beam('yes'), 'holds unsigned down+tie'],
+        ['nobody has said', $beam('unknown'), 'watch asks down+tie', ['beam' => 'tie beam']],
+        ['it may not', $beam('no'), 'breaks no down+tie'],
+        ['on a stand', $beam('no')->with(['lights/down/stand' => 'light-stand']), ''],
+        ['far from any', $beam('no')->with(['lights/down/x_m' => 6.5]), ''],
+    ],
+    'nobody-is-under-it' => [
+        ['over her head', $over(4.2), 'watch fails top+ann', [], 'move 48 cm'],
+        ['aside', $over(5.2), ''],
+        ['on a stand', $over(4.2)->with(['lights/top/stand' => 'light-stand']), ''],
+        ['standing', $over(4.2)->with(['subjects/ann/posture' => 'standing']), 'watch fails top+ann'],
+        ['lower than her head', $over(4.2)->with(['lights/top/height_m' => 1.0]), ''],
+    ],
+    'heavy-is-lifted-by-two' => [
+        ['light', $held, ''],
+        ['heavy, and alone', $held->with($kit(['fixtures/open-200/kg' => 24])), 'watch fails key', ['limit' => 20]],
+        ['heavy, and two', $held->with(['/brief/facts/hands' => 2] + $kit(['fixtures/open-200/kg' => 24])), 'holds holds key'],
+        ['overhead, half of it', $held->with(['lights/key/height_m' => 2.4] + $kit(['fixtures/open-200/kg' => 12])), 'watch fails key', ['limit' => 10]],
+    ],
     'circuit-carries-its-loads' => [
         ['with room to spare', $two->with($plugs(['one' => 'ring', 'other' => 'ring'])), 'holds holds ring', ['amps' => [1.831, 0.001], 'spare' => [10.97, 0.01]]],
         ['just as much as may be', $heater(2522), 'holds holds ring', ['amps' => [12.796, 0.002], 'limit' => 12.8]],

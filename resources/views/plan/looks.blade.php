@@ -31,6 +31,9 @@
         @case('propose')
             @include('plan.proposals')
             @break
+        @case('grip')
+            @include('plan.grip')
+            @break
         @case('power')
             @include('plan.power')
             @break

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FineFrame\Judge;
+
+use FineFrame\Geometry\Vec3;
+use FineFrame\Grip\Support;
+use FineFrame\Light\Modifier;
+use FineFrame\Light\SoftBox;
+
+/** A lamp on what holds it: how heavy it is with what is put to it, how far off its legs it hangs, and what of it catches wind. */
+final readonly class Mounted
+{
+    /**
+     * @param  float|null  $kg  null where a part of it has not been weighed
+     * @param  float  $offsetM  from the axis of its legs
+     * @param  float  $ballastKg  on them
+     * @param  float  $areaM2  of its face and cloths
+     */
+    private function __construct(
+        public string $id,
+        public Support $on,
+        public Vec3 $at,
+        public ?float $kg,
+        public float $offsetM,
+        public float $ballastKg,
+        public float $areaM2,
+    ) {
+    }
+
+    /** @return list<self> every lamp of a setup */
+    public static function allOf(Situation $situation): array
+    {
+        $ballast = [];
+        foreach ($situation->setup->setup->list('ballast') as $row) {
+            $ballast[$row->text('thing')] = ($ballast[$row->text('thing')] ?? 0.0) + ($row->number('kg') ?? 0.0);
+        }
+        $supports = $situation->setup->plan->kit->supports;
+
+        return array_values(array_map(static fn (SoftBox $lamp): self => new self(
+            $lamp->placement->id,
+            $on = $supports[$lamp->placement->stand],
+            $lamp->rear(),
+            self::weight($lamp),
+            $on->asideM(),
+            $ballast[$lamp->placement->id] ?? 0.0,
+            $lamp->emitter->widthM * $lamp->emitter->heightM,
+        ), array_filter($situation->scene->lamps, static fn (SoftBox $l): bool => ! $l->placement->practical)));
+    }
+
+    /** @return float|null kilograms of what is on the lamp’s own stand; what stands on stands of its own is left out */
+    private static function weight(SoftBox $lamp): ?float
+    {
+        $kg = $lamp->fixture->kg;
+        foreach ($lamp->modifiers as $modifier) {
+            $own = self::isOnTheLamp($modifier) ? $modifier->kg : 0.0;
+            $kg = $kg === null || $own === null ? null : $kg + $own;
+        }
+
+        return $kg;
+    }
+
+    private static function isOnTheLamp(Modifier $modifier): bool
+    {
+        return $modifier->stands === 0;
+    }
+}
