@@ -28,7 +28,11 @@ final readonly class GripDesk
             'height' => $this->reader->metres($m->at->z),
             'weight' => $kg($m->kg),
             'rating' => $m->on->carriesKg === null ? 'not typed in' : $kg($m->on->carriesKg),
-            'arm' => $m->offsetM > 0.0 ? $this->reader->metres($m->offsetM) : 'over its legs',
+            'arm' => match (true) {
+                $m->offsetM > 0.0 => $this->reader->metres($m->offsetM),
+                $m->on->kind->stands() => 'over its legs',
+                default => $m->on->kind->value,
+            },
             'ballast' => $m->ballastKg > 0.0 ? $kg($m->ballastKg) : 'none',
         ], Mounted::allOf($this->situation));
     }
