@@ -34,6 +34,7 @@ it('answers the published case', function (string $topic, array $case): void {
     yield from Cases::of('impulse');
     yield from Cases::of('powergrip');
     yield from Cases::of('circuits');
+    yield from Cases::of('cables');
     yield from Cases::of('wireless', 'products', 'check');
 });
 

@@ -30,6 +30,7 @@ final class CaseRunner
             'impulse' => new ImpulseCases,
             'powergrip' => new PowerGripCases,
             'circuits' => new CircuitCases,
+            'cables' => new CableCases,
         ];
     }
 
