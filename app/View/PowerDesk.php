@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use FineFrame\Judge\MainsRun;
 use FineFrame\Judge\PowerPlan;
 use FineFrame\Judge\Situation;
 use FineFrame\Measure\Quantity;
@@ -15,9 +16,9 @@ final readonly class PowerDesk
 {
     private PowerPlan $power;
 
-    public function __construct(Situation $situation, private Reader $reader)
+    public function __construct(private Situation $situation, private Reader $reader)
     {
-        $this->power = PowerPlan::of($situation);
+        $this->power = $situation->power();
     }
 
     /**
@@ -56,6 +57,22 @@ final readonly class PowerDesk
             'kind' => $l->class === 'lamp' || $l->class === 'other' ? '' : $l->class,
             'on' => $this->power->on[$l->id] ?? '',
         ], $loads));
+    }
+
+    /** @return list<array{name: string, outlet: string, length: string, lost: string, doors: string}> mains cables as they are laid */
+    public function runs(): array
+    {
+        $names = fn (array $ids, string $how): string => $ids === []
+            ? ''
+            : $how.implode(', ', array_map($this->situation->name(...), $ids));
+
+        return array_map(fn (MainsRun $r): array => [
+            'name' => $this->situation->name($r->thing),
+            'outlet' => $this->situation->name($r->outlet),
+            'length' => $this->reader->metres($r->lengthM),
+            'lost' => $this->reader->print(Quantity::share($r->dropShare)),
+            'doors' => implode('; ', array_filter([$names($r->crossed, 'crosses the way to '), $names($r->over, 'over ')])) ?: 'clear of doors',
+        ], $this->situation->mains());
     }
 
     /** @return array<string, string> names by circuit */

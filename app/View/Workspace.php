@@ -316,7 +316,8 @@ final class Workspace
             Stage::Measure => ['tape', 'survey'],
             Stage::Light => ['lenses', 'light'],
             Stage::Sound => ['lenses', 'sound'],
-            Stage::Stage, Stage::Rig => [],
+            Stage::Stage => [],
+            Stage::Rig => ['mains'],
             default => ['lenses'],
         };
     }

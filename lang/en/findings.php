@@ -6,6 +6,13 @@ declare(strict_types=1);
  * By check and case: the sentence, and why it matters. Numbers come in the reader's units.
  */
 return [
+    'mains-cable-is-out-of-the-way' => [
+        'holds' => ['The cable to :thing runs :length from the :outlet, clear of every door.', 'Along the wall, taped where feet come near.'],
+        'over' => ['The cable to :thing goes over the :door, :length in all.', 'Up one side and down the other, tied, so that the door still shuts.'],
+        'crosses' => ['The cable to :thing crosses the way to the :door, :length in all.', 'Under a cover or taped down along its whole width.'],
+        'way-out' => ['The cable to :thing crosses the way out by the :door.', 'Another outlet, over the door, or a battery; else a cover across the whole way, and the venue’s leave.'],
+        'thin' => ['The cable to :thing loses :lost of the voltage over :length.', 'A thicker lead, another outlet, or less on it.'],
+    ],
     'support-carries-its-load' => [
         'holds' => [':thing weighs :kg on a :support rated for :rating.', 'By the maker’s rating, as it was typed in.'],
         'fails' => [':thing weighs :kg; its :support is rated for :rating.', 'Take a stronger one: no figure but the maker’s counts.'],

@@ -6,6 +6,7 @@ namespace App\View\Drawing;
 
 use App\View\Reader;
 use FineFrame\Geometry\Vec2;
+use FineFrame\Judge\MainsRun;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Walk;
 use FineFrame\Measure\Quantity;
@@ -82,6 +83,18 @@ final readonly class FloorOverlays
         }
 
         return $all;
+    }
+
+    /** @return list<array{path: string, nth: int}> mains cables as they are laid, each circuit in a line pattern of its own */
+    public function mains(): array
+    {
+        $power = $this->situation->power();
+        $order = array_flip(array_keys($power->breakers));
+
+        return array_map(fn (MainsRun $r): array => [
+            'path' => $this->sheet->path($r->points, false),
+            'nth' => $order[$power->on[$r->thing]] % 4,
+        ], $this->situation->mains());
     }
 
     /** @return list<array{path: string, words: string, at: array{float, float}}> where people walk while lit, with an arrow's head */

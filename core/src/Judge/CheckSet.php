@@ -140,6 +140,7 @@ final class CheckSet
             new Checks\Rig\CircuitCarriesItsLoads,
             new Checks\Rig\EveryLoadIsPluggedIn,
             new Checks\Rig\SoundKeepsOffTheDimmers,
+            new Checks\Rig\MainsCableIsOutOfTheWay,
             new Checks\Rig\StandFitsItsPlace,
             new Checks\Rig\SupportReachesItsHeight,
         ];

@@ -54,6 +54,11 @@ final class Situation
     /** @var array<string, array<string, float>> */
     private array $behind = [];
 
+    private ?PowerPlan $power = null;
+
+    /** @var list<MainsRun>|null */
+    private ?array $mains = null;
+
     private ?Colours $colours = null;
 
     private ?Coverage $coverage = null;
@@ -158,6 +163,17 @@ final class Situation
             ) / max(1e-6, FaceReading::SKIN * $this->face($body->person->id)->light->totalLux()),
             2,
         );
+    }
+
+    public function power(): PowerPlan
+    {
+        return $this->power ??= PowerPlan::of($this);
+    }
+
+    /** @return list<MainsRun> */
+    public function mains(): array
+    {
+        return $this->mains ??= MainsRun::allOf($this, $this->power());
     }
 
     public function colours(): Colours

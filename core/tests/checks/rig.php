@@ -46,7 +46,31 @@ $beam = static fn (string $may, string $who = ''): Plans => $room->lamp('down', 
 ]);
 $over = static fn (float $x): Plans => $room->lamp('top', $x, 4.4, 'ann', ['stand' => 'clamp', 'height_m' => 2.4]);
 
+// Outlets of the ring on the near wall at 1 m, of the wall circuit at 7 m; a way out between; a lamp at the right end.
+$door = ['id' => 'door', 'name' => 'door', 'kind' => 'door', 'wall' => 'near', 'offset_m' => 3.5, 'width_m' => 1.0, 'head_m' => 2.0];
+$wired = $lamp($house, 'one', 6)->with(['lights/one/y_m' => 1.0, '/locations/room/space/outlets' => [
+    ['id' => 'o1', 'name' => 'left outlet', 'wall' => 'near', 'offset_m' => 1.0, 'circuit' => 'ring'],
+    ['id' => 'o2', 'name' => 'right outlet', 'wall' => 'near', 'offset_m' => 7.0, 'circuit' => 'wall'],
+]] + $plugs(['one' => 'ring']));
+$doored = static fn (bool $out): Plans => $wired->with(['/locations/room/space/openings' => [$door + ['way_out' => $out]]]);
+// Shelves from the end of the door’s way to the far wall: there is no way round it.
+$shut = static fn (bool $out): Plans => $doored($out)->thing('shelves', 4, 3.94, 0.4, 6.1, 2.0);
+
 return [
+    'mains-cable-is-out-of-the-way' => [
+        ['along the wall', $wired, 'holds holds one', ['length' => [8.1, 0.6]]],
+        ['round the way out', $doored(true), 'holds holds one', ['outlet' => 'left outlet']],
+        ['over the way out, where it cannot go round', $shut(true), 'holds over one', ['door' => 'door']],
+        ['across another, which is nearer', $shut(false), 'holds crosses one'],
+        [
+            'across a way out, where a chest stands at the jamb', $shut(true)->thing('chest', 3.4, 0.2, 0.5, 0.4, 0.6), 'watch way-out one',
+            ['door' => 'door'], 'plug-into',
+        ],
+        ['from the other side', $shut(true)->with($plugs(['one' => 'wall'])), 'holds holds one', ['outlet' => 'right outlet']],
+        ['a thin lead for a strong lamp', $wired->with($kit(['fixtures/open-200/watts' => 12000])), 'watch thin one'],
+        ['no outlet drawn', $wired->with(['/locations/room/space/outlets' => []]), ''],
+        ['not plugged in', $wired->with($plugs([])), ''],
+    ],
     'support-carries-its-load' => [
         ['within its rating', $held, 'holds holds key', ['kg' => 4, 'rating' => 6]],
         ['over it', $held->with($kit(['fixtures/open-200/kg' => 6.1])), 'breaks fails key'],

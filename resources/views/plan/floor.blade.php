@@ -29,6 +29,9 @@
     @foreach ($pools as $pool)
         <path {!! $ink->of("pool".($ink instanceof \App\View\Drawing\ScreenInk ? " pool-{$pool['level']}" : '')) !!} d="{{ $pool['path'] }}"/>
     @endforeach
+    @foreach (in_array('mains', $overlays, true) ? $over->mains() : [] as $run)
+        <path {!! $ink->of("mains mains-{$run['nth']}") !!} d="{{ $run['path'] }}"/>
+    @endforeach
     @foreach (in_array('light', $overlays, true) ? $over->walks() : [] as $walk)
         <path {!! $ink->of('walk') !!} d="{{ $walk['path'] }}"/>
         <text {!! $ink->of('label') !!} x="{{ $walk['at'][0] }}" y="{{ $walk['at'][1] }}">{{ $walk['words'] }}</text>

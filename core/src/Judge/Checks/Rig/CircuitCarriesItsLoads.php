@@ -31,7 +31,7 @@ final class CircuitCarriesItsLoads extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $power = PowerPlan::of($situation);
+        $power = $situation->power();
         foreach ($power->breakers as $id => $breaker) {
             if ($power->loadsOn($id) !== []) {
                 yield $this->judged($power, $id);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Rig;
 
 use FineFrame\Judge\Mend;
-use FineFrame\Judge\PowerPlan;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -28,7 +27,7 @@ final class EveryLoadIsPluggedIn extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $power = PowerPlan::of($situation);
+        $power = $situation->power();
         if ($power->breakers === [] || $power->loads === []) {
             return;
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FineFrame\Judge\Checks\Rig;
 
 use FineFrame\Judge\Mend;
-use FineFrame\Judge\PowerPlan;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
@@ -27,7 +26,7 @@ final class SoundKeepsOffTheDimmers extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $power = PowerPlan::of($situation);
+        $power = $situation->power();
         foreach (array_keys($power->breakers) as $circuit) {
             foreach ($power->clashes($circuit) as [$one, $other]) {
                 $sound = $power->loads[$one]->class === 'sound' ? $one : $other;
