@@ -66,6 +66,12 @@ final readonly class Support implements Part
         return $this->kind === SupportKind::Arm ? ($this->reachM ?: self::ARM_M) : 0.0;
     }
 
+    /** Whether its maker’s rating allows a weight; what nobody has weighed or rated is not held against it. */
+    public function carries(?float $kg): bool
+    {
+        return $kg === null || $this->carriesKg === null || $kg <= $this->carriesKg + 1e-9;
+    }
+
     public function write(): array
     {
         return [

@@ -6,7 +6,6 @@ namespace FineFrame\Judge;
 
 use FineFrame\Geometry\Vec3;
 use FineFrame\Grip\Support;
-use FineFrame\Light\Modifier;
 use FineFrame\Light\SoftBox;
 
 /** A lamp on what holds it: how heavy it is with what is put to it, how far off its legs it hangs, and what of it catches wind. */
@@ -42,27 +41,10 @@ final readonly class Mounted
             $lamp->placement->id,
             $on = $supports[$lamp->placement->stand],
             $lamp->rear(),
-            self::weight($lamp),
+            $lamp->weightKg(),
             $on->asideM(),
             $ballast[$lamp->placement->id] ?? 0.0,
             $lamp->emitter->widthM * $lamp->emitter->heightM,
         ), array_filter($situation->scene->lamps, static fn (SoftBox $l): bool => ! $l->placement->practical)));
-    }
-
-    /** @return float|null kilograms of what is on the lamp’s own stand; what stands on stands of its own is left out */
-    private static function weight(SoftBox $lamp): ?float
-    {
-        $kg = $lamp->fixture->kg;
-        foreach ($lamp->modifiers as $modifier) {
-            $own = self::isOnTheLamp($modifier) ? $modifier->kg : 0.0;
-            $kg = $kg === null || $own === null ? null : $kg + $own;
-        }
-
-        return $kg;
-    }
-
-    private static function isOnTheLamp(Modifier $modifier): bool
-    {
-        return $modifier->stands === 0;
     }
 }

@@ -130,6 +130,18 @@ final readonly class SoftBox
             : $this->power * $nits * PolygonSource::domePerNit($this->corners(), $point, $axis);
     }
 
+    /** @return float|null kilograms on its own stand; what stands on stands of its own is left out. Null where a part is not weighed */
+    public function weightKg(): ?float
+    {
+        $kg = $this->fixture->kg;
+        foreach ($this->modifiers as $modifier) {
+            $own = $modifier->stands === 0 ? $modifier->kg : 0.0;
+            $kg = $kg === null || $own === null ? null : $kg + $own;
+        }
+
+        return $kg;
+    }
+
     /** How large its lit face looks from a place, radians: turned away it is smaller. */
     public function seenRad(Vec3 $from): float
     {

@@ -80,11 +80,12 @@ final readonly class LampStand
         if (! $this->isRoomFor($box)) {
             return null;
         }
+        $stand = $stand?->carries($box->weightKg()) === false ? $this->stand($heightM, $box->weightKg()) : $stand;
         $foot = $box->rear()->floor();
         if ($stand !== null && $this->ground->carries($foot, $stand->legRadiusM) && ! $this->shows(self::below($box, $stand))) {
-            return $box;
+            return $stand === $first ? $box : $this->box($id, $name, $what, $place, $heightM, $body, $stand, $aim);
         }
-        $isBitten = $this->clamp !== null && $this->bites->nearest($foot->at($heightM))[0] <= Bites::REACH_M;
+        $isBitten = $this->clamp?->carries($box->weightKg()) === true && $this->bites->nearest($foot->at($heightM))[0] <= Bites::REACH_M;
 
         return $isBitten ? $this->box($id, $name, $what, $place, $heightM, $body, $this->clamp, $aim) : null;
     }
@@ -207,10 +208,10 @@ final readonly class LampStand
     }
 
     /** One that holds it so high: what reaches highest first, for the low ones are the cameras’. */
-    private function stand(float $heightM): ?Support
+    private function stand(float $heightM, ?float $kg = null): ?Support
     {
         foreach ($this->stands as $support) {
-            if ($heightM >= $support->lowestM && $heightM <= $support->highestM) {
+            if ($heightM >= $support->lowestM && $heightM <= $support->highestM && $support->carries($kg)) {
                 return $support;
             }
         }

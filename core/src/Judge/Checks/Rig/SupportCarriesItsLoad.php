@@ -33,7 +33,7 @@ final class SupportCarriesItsLoad extends Rule
                 continue;
             }
             yield $this->finding(
-                $load->kg > $load->on->carriesKg + 1e-9 ? Severity::Breaks : Severity::Holds,
+                $load->on->carries($load->kg) ? Severity::Holds : Severity::Breaks,
                 [
                     'thing' => $situation->name($load->id),
                     'support' => $load->on->name,
