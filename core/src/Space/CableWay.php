@@ -117,7 +117,25 @@ final class CableWay
             ];
         }
 
-        return $way;
+        return ['points' => self::bends($way['points'])] + $way;
+    }
+
+    /**
+     * @param  non-empty-list<Vec2>  $points
+     * @return non-empty-list<Vec2> without those that lie on the way between their neighbours, by more than their skins
+     */
+    private static function bends(array $points): array
+    {
+        $bends = [$points[0]];
+        for ($i = 1; $i < count($points) - 1; $i++) {
+            $last = $bends[count($bends) - 1];
+            $off = (new Segment($last, $points[$i + 1]))->distanceTo($points[$i]);
+            if ($off > 4 * self::SKIN_M && $points[$i]->distanceTo($last) > 8 * self::SKIN_M) {
+                $bends[] = $points[$i];
+            }
+        }
+
+        return [...$bends, $points[count($points) - 1]];
     }
 
     /** @return array{float, float, list<string>, list<string>}|null length, cost, doors gone over, and ways crossed in the order met */

@@ -67,6 +67,7 @@ final class CableCases implements Topic
             'cost_m' => $way['costM'] + $ends,
             'over' => $way['over'],
             'crossed' => $way['crossed'],
+            'points_m' => array_map(static fn (Vec2 $p): array => [$p->x, $p->y], $way['points']),
         ];
     }
 
