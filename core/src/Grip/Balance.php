@@ -12,6 +12,9 @@ final readonly class Balance
 {
     public const G = 9.80665;
 
+    /** Ballast comes in bags of so many kilograms. */
+    public const BAG_KG = 7.0;
+
     /** Edges lie between the legs, degrees from one of them. */
     private const EDGES_DEG = [60.0, 180.0, 300.0];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Rig;
 
+use FineFrame\Grip\Balance;
 use FineFrame\Grip\Wind;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Mounted;
@@ -21,8 +22,6 @@ final class FrameStandsInTheWind extends Rule
 {
     /** A smaller face catches little. */
     private const LEAST_M2 = 0.2;
-
-    private const BAG_KG = 7.0;
 
     public function id(): string
     {
@@ -74,7 +73,7 @@ final class FrameStandsInTheWind extends Rule
                 'wind' => Quantity::of($metresASecond, Unit::MetreASecond),
                 'down' => Quantity::of($down, Unit::MetreASecond),
                 'ballast' => Quantity::of($needed, Unit::Kilogram),
-                'bags' => (string) (int) ceil($needed / self::BAG_KG - 1e-9),
+                'bags' => (string) (int) ceil($needed / Balance::BAG_KG - 1e-9),
             ],
             [$load->id],
             new Working('F = ½·ρ·v²·Cd·A at the middle of the face, over the edge between two feet', [

@@ -20,9 +20,6 @@ use FineFrame\Plan\Edit;
 /** What hangs on an arm off its legs turns the stand over about the edge between two feet, unless ballast holds it. */
 final class StandDoesNotTip extends Rule
 {
-    /** Ballast comes in bags. */
-    private const BAG_KG = 7.0;
-
     public function id(): string
     {
         return 'stand-does-not-tip';
@@ -48,7 +45,7 @@ final class StandDoesNotTip extends Rule
         $balance = Balance::of($load->on->legRadiusM, $kg, $load->offsetM, $standKg, $load->ballastKg);
         $times = $balance->safety();
         $needed = Balance::ballastKg($load->on->legRadiusM, $kg, $load->offsetM, $standKg, $safety);
-        $bags = (int) ceil($needed / self::BAG_KG - 1e-9);
+        $bags = (int) ceil($needed / Balance::BAG_KG - 1e-9);
         $case = match (true) {
             $balance->tips() => 'tips',
             $times !== null && $times < $safety => 'near',
@@ -79,11 +76,11 @@ final class StandDoesNotTip extends Rule
             ], 'on hard level ground; a leg under the arm is better than between two'),
             $case === 'holds' ? [] : [new Mend(
                 'ballast',
-                ['thing' => $situation->name($load->id), 'kg' => Quantity::of($bags * self::BAG_KG, Unit::Kilogram)],
+                ['thing' => $situation->name($load->id), 'kg' => Quantity::of($bags * Balance::BAG_KG, Unit::Kilogram)],
                 new Edit(["/setups/{$situation->setup->setup->id}/ballast/-" => [
                     'id' => "ballast-$load->id-".(count($situation->setup->setup->list('ballast')) + 1),
                     'thing' => $load->id,
-                    'kg' => $bags * self::BAG_KG - $load->ballastKg,
+                    'kg' => $bags * Balance::BAG_KG - $load->ballastKg,
                 ]]),
             )],
             $case,
