@@ -291,6 +291,11 @@ return [
     'table-lies-between' => [
         ['under the face, over the wall', $table, 'holds holds a+table', ['table-stops' => [0.75, 0.05], 'way' => 'under']],
         ['a pale cloth under a lamp', $laid->lamp('top', 4.2, 3.4, null, $onTable(0.3)), 'watch over a+table', ['lamp' => 'Top'], 'switch-off'],
+        [
+            'a grey cloth in a pool of light', $table->row('colours', ['id' => 'cloth', 'name' => 'cloth', 'on' => 'table', 'colour' => '#909090'])
+                ->lamp('top', 4.2, 3.4, null, ['before' => 'doors'] + $onTable(0.3)),
+            'watch over a+table', ['table-stops' => [2.06, 0.05]], 'dim 4 %',
+        ],
         ['a brighter wall', $table->lamp('wall', 2, 5.6, null, $onWall(0.3)), 'watch lost a+table', ['lamp' => 'Wall'], 'switch-off'],
         ['out of the frame', $table->with(['cameras/a/focal_mm' => 70]), ''],
         ['too far from who sits there', $table->with(['furniture/table/y_m' => 2.2]), ''],
