@@ -28,4 +28,19 @@ final class ImpossibleWay extends \DomainException implements FineFrameException
     {
         return new self("$what must be a number from 0 on.");
     }
+
+    public static function flat(string $what): self
+    {
+        return new self("The width of $what must be above 0.");
+    }
+
+    public static function exit(string $id): self
+    {
+        return new self("$id must lie on one wall.");
+    }
+
+    public static function noExit(): self
+    {
+        return new self('There is no way out to get to.');
+    }
 }

@@ -31,6 +31,8 @@ final class CaseRunner
             'powergrip' => new PowerGripCases,
             'circuits' => new CircuitCases,
             'cables' => new CableCases,
+            'routes' => new RouteCases,
+            'supports' => new SupportCases,
         ];
     }
 

@@ -105,12 +105,12 @@ final readonly class Reader
         $samples = [];
         for ($done = 0; $done < $frames; $done += self::BLOCK_FRAMES) {
             $values = self::values(substr($file, $from + $done * $frame, min(self::BLOCK_FRAMES, $frames - $done) * $frame), $code, $bits);
-            for ($i = 0, $count = count($values); $i + $channels <= $count; $i += $channels) {
-                $sum = 0.0;
-                for ($c = 0; $c < $channels; $c++) {
-                    $sum += $values[$i + $c];
-                }
-                $samples[] = $sum / $channels;
+            // By chunks: the compiler of PHP 8.2 loses the ends of such arrays when they are gone through by index.
+            foreach ($channels === 1 ? [] : array_chunk($values, $channels) as $one) {
+                $samples[] = array_sum($one) / $channels;
+            }
+            foreach ($channels === 1 ? $values : [] as $value) {
+                $samples[] = $value;
             }
         }
 
