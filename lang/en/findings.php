@@ -33,6 +33,20 @@ return [
         'asks' => ['Nobody has said whether anything may hang from the :beam: :thing does.', 'Ask whoever answers for the building, and write down who said what.'],
         'no' => [':thing hangs from the :beam, from which nothing may hang.', 'A stand, or another place.'],
     ],
+    'joints-close' => [
+        'holds' => ['Everything goes together, with :parts parts between.', 'Lamps and poles on what holds them: :count. The parts stand in the grip list.'],
+        'straight' => ['Everything sits straight on what holds it.', 'Lamps and poles: :count, and no part between.'],
+        'fails' => [':thing does not go on :support.', 'It sits on :mount, :support offers :offers, and nothing in the kit leads from one to the other.'],
+        'short' => [':thing lacks a part: :part.', 'It sits on :mount, :support offers :offers; there are :there, and all setups on at that time take more.'],
+        'heavy' => [':thing is too heavy for the parts that would join it.', 'It sits on :mount, :support offers :offers; what leads from one to the other is rated for less.'],
+    ],
+    'everyone-gets-out' => [
+        'holds' => ['Everyone can get out: :width wide at the narrowest.', 'From each place to a way out, past furniture and legs. The venue’s fire plan and local code may ask for more.'],
+        'fails' => ['From :person to the :door it is :width wide.', 'It is narrowest between :thing and :other; keep :limit. The venue’s fire plan and local code may ask for more.'],
+        'wall' => ['From :person to the :door it is :width wide.', 'It is narrowest between :thing and a wall; keep :limit. The venue’s fire plan and local code may ask for more.'],
+        'door' => ['The :door is :width wide, and :person has no wider way out.', 'Less than :limit: a door is not widened. Ask the venue which ways out people are to use, and let them know.'],
+        'shut' => [':person cannot get out.', ':thing shuts the way; move it before anybody sits down there.'],
+    ],
     'nobody-is-under-it' => [
         'fails' => [':thing hangs over :person, :above over the head.', 'Move it aside. Where it has to be there: a second line, somebody who checks it, and whoever is licensed for it where you are.'],
     ],

@@ -13,6 +13,7 @@ use FineFrame\Document\Fields;
 use FineFrame\Document\Node;
 use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
+use FineFrame\Grip\JoiningPart;
 use FineFrame\Grip\Support;
 use FineFrame\Light\Fixture;
 use FineFrame\Light\Modifier;
@@ -42,6 +43,8 @@ use FineFrame\Staging\Person;
 final readonly class Sheets
 {
     public const KIT = ['stock', 'bodies', 'lenses', 'supports', 'prompters'];
+
+    public const GRIP = ['supports', 'joiners', 'ballast'];
 
     public const LAMPS = ['fixtures', 'modifiers'];
 
@@ -78,7 +81,7 @@ final readonly class Sheets
         if ($name === 'stock') {
             return $this->stock();
         }
-        if (in_array($name, [...self::KIT, ...self::LAMPS, ...self::SOUND], true)) {
+        if (in_array($name, [...self::KIT, ...self::LAMPS, ...self::SOUND, ...self::GRIP], true)) {
             return $this->kit($name);
         }
         if ($name === 'materials') {
@@ -150,6 +153,7 @@ final readonly class Sheets
             'fixtures' => [self::columns(Fixture::read(...)), $kit->fixtures],
             'microphones' => [self::columns(Microphone::read(...)), $kit->microphones],
             'modifiers' => [self::columns(Modifier::read(...)), $kit->modifiers],
+            'joiners' => [self::columns(JoiningPart::read(...)), $kit->joiners],
             default => [self::columns(Prompter::read(...)), $kit->prompters],
         };
 

@@ -72,8 +72,9 @@ final class Mounting
     public function built(): Arrangement
     {
         $could = count(array_filter($this->things, $this->couldSit(...)));
-        $all = array_sum(array_map(static fn (Joiner $p): int => $p->count, $this->parts));
-        for ($this->most = 0; $this->most <= $all && count($this->best->placed) < $could; $this->most++) {
+        $useful = array_filter($this->parts, $this->leadsOn(...));
+        $all = array_sum(array_map(static fn (Joiner $p): int => min($p->count, $could), $useful));
+        for ($this->most = 0; $this->most <= min($all, $could * count($useful)) && count($this->best->placed) < $could; $this->most++) {
             $this->place(0, $this->begin(), new Arrangement);
         }
 
@@ -108,10 +109,22 @@ final class Mounting
         return null;
     }
 
+    /** Whether any chain could want it: it is got to, leads to a mount that is wanted, and is more than one step on the same type. */
+    private function leadsOn(Joiner $part): bool
+    {
+        $isReached = array_filter($this->places, fn (Holds $p): bool => is_finite($this->apart($p->type, $part->sitsOn))) !== [];
+        $leads = array_filter($this->things, fn (Hung $t): bool => array_filter(
+            $part->offers,
+            fn (string $offered): bool => is_finite($this->apart($offered, $t->mount)),
+        ) !== []) !== [];
+
+        return $isReached && $leads && $part->offers !== [$part->sitsOn];
+    }
+
     private function couldSit(Hung $thing): bool
     {
         foreach ($this->places as $place) {
-            if (is_finite($this->apart($place->type, $thing->mount))) {
+            if (($thing->on === null || $thing->on === $place->id) && is_finite($this->apart($place->type, $thing->mount))) {
                 return true;
             }
         }
@@ -208,7 +221,8 @@ final class Mounting
         $used = array_sum($so->parts);
         foreach ($from as $at) {
             $place = $open[$at];
-            if ($this->isDone() || $used + $this->apart($place->type, $thing->mount) > $this->most) {
+            $isMeant = $thing->on === null || $thing->on === $place->on;
+            if ($this->isDone() || ! $isMeant || $used + $this->apart($place->type, $thing->mount) > $this->most) {
                 continue;
             }
             if ($place->type === $thing->mount && $this->bears($place, $thing->kg)) {
@@ -219,6 +233,7 @@ final class Mounting
             foreach ($used < $this->most ? $this->parts : [] as $part) {
                 if (
                     $this->stock[$part->kind] > 0
+                    && $part->offers !== [$part->sitsOn]
                     && $part->fits($place->type, $place->sizeM)
                     && $this->bears($place, $part->kg + $thing->kg)
                 ) {

@@ -30,6 +30,7 @@ final readonly class Support implements Part
         public float $reachM,
         public ?float $kg,
         public ?float $carriesKg,
+        public Mount $offers,
         private array $extra,
     ) {
     }
@@ -48,6 +49,7 @@ final readonly class Support implements Part
             $node->metres('reach_m', 0, 6, 0.0),
             $node->has('kg') ? $node->number('kg', 0, 500, Unit::Kilogram) : null,
             $node->has('carries_kg') ? $node->number('carries_kg', 0, 1000, Unit::Kilogram) : null,
+            $node->choice('offers', Mount::class, Mount::Unsaid),
             $node->rest(),
         );
         if ($support->highestM < $lowest) {
@@ -85,6 +87,7 @@ final readonly class Support implements Part
         ] + ($this->reachM > 0 ? ['reach_m' => $this->reachM] : [])
             + ($this->kg === null ? [] : ['kg' => $this->kg])
             + ($this->carriesKg === null ? [] : ['carries_kg' => $this->carriesKg])
+            + ($this->offers === Mount::Unsaid ? [] : ['offers' => $this->offers->value])
             + $this->extra;
     }
 }

@@ -136,6 +136,8 @@ final class CheckSet
             new Checks\Rig\FrameStandsInTheWind,
             new Checks\Rig\HangsWhereItMay,
             new Checks\Rig\NobodyIsUnderIt,
+            new Checks\Rig\EveryoneGetsOut,
+            new Checks\Rig\JointsClose,
             new Checks\Rig\HeavyIsLiftedByTwo,
             new Checks\Rig\CircuitCarriesItsLoads,
             new Checks\Rig\EveryLoadIsPluggedIn,

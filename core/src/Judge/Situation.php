@@ -56,6 +56,9 @@ final class Situation
 
     private ?PowerPlan $power = null;
 
+    /** @var list<Joined>|null */
+    private ?array $joined = null;
+
     /** @var list<MainsRun>|null */
     private ?array $mains = null;
 
@@ -168,6 +171,12 @@ final class Situation
     public function power(): PowerPlan
     {
         return $this->power ??= PowerPlan::of($this);
+    }
+
+    /** @return list<Joined> */
+    public function joined(): array
+    {
+        return $this->joined ??= Joined::allOf($this);
     }
 
     /** @return list<MainsRun> */

@@ -6,6 +6,7 @@ namespace FineFrame\Light;
 
 use FineFrame\Document\Node;
 use FineFrame\Document\Part;
+use FineFrame\Grip\Mount;
 use FineFrame\Measure\Unit;
 
 /**
@@ -29,6 +30,7 @@ final readonly class Fixture implements Part
         public ?PhotometricWeb $web,
         public ?Projection $projection,
         public ?float $kg,
+        public Mount $mount,
         private array $extra,
     ) {
     }
@@ -51,6 +53,7 @@ final readonly class Fixture implements Part
                 ? new Projection($node->number('throw', 0.2, 10, Unit::Count), $node->number('picture_ratio', 0.5, 4, Unit::Count, 16 / 9))
                 : null,
             $node->has('kg') ? $node->number('kg', 0, 500, Unit::Kilogram) : null,
+            $node->choice('mount', Mount::class, Mount::Unsaid),
             $node->rest(),
         );
     }
@@ -64,6 +67,7 @@ final readonly class Fixture implements Part
             $this->projection === null
             ? []
             : ['throw' => $this->projection->throw, 'picture_ratio' => round($this->projection->ratio, 3)]
-        ) + ($this->kg === null ? [] : ['kg' => $this->kg]) + $this->extra;
+        ) + ($this->kg === null ? [] : ['kg' => $this->kg])
+            + ($this->mount === Mount::Unsaid ? [] : ['mount' => $this->mount->value]) + $this->extra;
     }
 }

@@ -12,6 +12,7 @@ use FineFrame\Document\Node;
 use FineFrame\Document\Part;
 use FineFrame\Document\Parts;
 use FineFrame\Document\Problems;
+use FineFrame\Grip\JoiningPart;
 use FineFrame\Grip\Support;
 use FineFrame\Light\Fixture;
 use FineFrame\Light\Modifier;
@@ -33,6 +34,7 @@ final readonly class Kit implements Part
      * @param  array<string, Material>  $materials  changed or added to the table that ships
      * @param  array<string, Prompter>  $prompters
      * @param  array<string, Modifier>  $modifiers
+     * @param  array<string, JoiningPart>  $joiners
      * @param  array<string, mixed>  $extra
      */
     private function __construct(
@@ -46,12 +48,13 @@ final readonly class Kit implements Part
         public array $materials,
         public array $prompters,
         public array $modifiers,
+        public array $joiners,
         public Stock $stock,
         private array $extra,
     ) {
     }
 
-    /** @return array<string, \Closure(Node): (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier)> by list */
+    /** @return array<string, \Closure(Node): (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart)> by list */
     public static function readers(): array
     {
         return [
@@ -65,6 +68,7 @@ final readonly class Kit implements Part
             'materials' => Material::read(...),
             'prompters' => Prompter::read(...),
             'modifiers' => Modifier::read(...),
+            'joiners' => JoiningPart::read(...),
         ];
     }
 
@@ -81,6 +85,7 @@ final readonly class Kit implements Part
             self::byId($node->each('materials', Material::read(...))),
             self::byId($node->each('prompters', Prompter::read(...))),
             self::byId($node->each('modifiers', Modifier::read(...))),
+            self::byId($node->each('joiners', JoiningPart::read(...))),
             Stock::read($node),
             $node->rest(),
         );
@@ -95,7 +100,7 @@ final readonly class Kit implements Part
         return $lenses;
     }
 
-    /** @return array<string, array<string, Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier>> by list and id */
+    /** @return array<string, array<string, Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart>> by list and id */
     public function models(): array
     {
         return [
@@ -109,6 +114,7 @@ final readonly class Kit implements Part
             'materials' => $this->materials,
             'prompters' => $this->prompters,
             'modifiers' => $this->modifiers,
+            'joiners' => $this->joiners,
         ];
     }
 
@@ -141,7 +147,7 @@ final readonly class Kit implements Part
     }
 
     /**
-     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier
+     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart
      *
      * @param  list<T>  $models
      * @return array<string, T>
@@ -150,7 +156,7 @@ final readonly class Kit implements Part
     {
         return array_combine(
             array_map(
-                static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier $m): string => $m->id,
+                static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart $m): string => $m->id,
                 $models,
             ),
             $models,

@@ -51,6 +51,7 @@ final readonly class Limits
         'tint_watch_duv' => [0.004, 0.0005, 0.05],
         'walk_watch_mps' => [0.8, 0.1, 5.0],
         'way_out_depth_m' => [0.9, 0.3, 5.0],
+        'way_out_width_m' => [0.8, 0.3, 5.0],
         'window_watch_share' => [0.005, 0.0, 1.0],
     ];
 

@@ -71,7 +71,7 @@ final readonly class FloorBody
     /** @return array{float, Vec2, Vec2} the gap to another, 0 where they touch; and where it is least, in this one and in the other */
     public function gapTo(self $other): array
     {
-        $shared = $this->shares($other);
+        $shared = $this->leastGapTo($other) > 0.0 ? null : $this->shares($other);
         if ($shared !== null) {
             return [0.0, $shared, $shared];
         }

@@ -42,7 +42,7 @@ final class WayThrough
                 // The opening closes the ring of walls: what is wider than that never counts.
                 if ($one->leastGapTo($bodies[$j]) <= $exit->length()) {
                     [$gap, $mine, $theirs] = $one->gapTo($bodies[$j]);
-                    $gaps[] = [$gap, $i, $j, $mine, $theirs];
+                    array_push($gaps, ...($gap <= $exit->length() ? [[$gap, $i, $j, $mine, $theirs]] : []));
                 }
             }
         }
@@ -82,12 +82,11 @@ final class WayThrough
     }
 
     /**
-     * From a place where somebody is, however narrow it is there.
+     * From a place where somebody is, however narrow it is there; 0 where there is no way at all.
      *
      * @param  list<string>  $without  ids of what is thought away
-     * @return array{float, array{string, string}|null} the widest, 0 where there is no way at all; and the two that set it
      */
-    public function widest(Vec2 $from, array $without = []): array
+    public function widest(Vec2 $from, array $without = []): WayOut
     {
         $line = new Segment($from, $this->goal());
         $root = range(0, max(0, count($this->bodies) - 1));
@@ -104,27 +103,27 @@ final class WayThrough
                 $root[$a] = $b;
                 $odd[$a] = ($oddA !== $oddB) !== $crosses;
             } elseif (($oddA !== $oddB) !== $crosses) {
-                return $gap > self::EVEN_M ? [$gap, self::pair($one->id, $other->id)] : [0.0, null];
+                return WayOut::narrowest($gap > self::EVEN_M ? $gap : 0.0, $one->id, $mine, $other->id, $theirs);
             }
         }
 
-        return [$this->exit->length(), [self::WALL, self::WALL]];
+        return WayOut::narrowest($this->exit->length(), self::WALL, $this->exit->from, self::WALL, $this->exit->to);
     }
 
     /**
      * As `widest`, with the room that there is where somebody stands, and in the middle of the opening.
      *
      * @param  list<string>  $without
-     * @return array{float, array{string, string}|null} “from” is the place where they stand
+     * @return WayOut “from” is the place where they stand
      */
-    public function width(Vec2 $from, array $without = []): array
+    public function width(Vec2 $from, array $without = []): WayOut
     {
         $best = $this->widest($from, $without);
         foreach ([['from', $from], [self::WALL, $this->exit->at(0.5)]] as [$name, $place]) {
             foreach ($this->bodies as $body) {
                 $room = in_array($body->id, $without, true) ? INF : 2 * $body->distanceTo($place);
-                if ($room < $best[0] - self::EVEN_M) {
-                    $best = [$room, self::pair($name, $body->id)];
+                if ($room < $best->widthM - self::EVEN_M) {
+                    $best = WayOut::narrowest($room, $name, $place, $body->id, $body->middle());
                 }
             }
         }
@@ -151,7 +150,7 @@ final class WayThrough
      */
     public function walk(Vec2 $from, float $widthM): ?array
     {
-        if ($this->widest($from)[0] < $widthM - self::EVEN_M) {
+        if ($this->widest($from)->widthM < $widthM - self::EVEN_M) {
             return null;
         }
         $pieces = [];
@@ -171,12 +170,6 @@ final class WayThrough
         }
 
         return $way === null ? null : [$way['lengthM'], $way['points']];
-    }
-
-    /** @return array{string, string} */
-    private static function pair(string $one, string $other): array
-    {
-        return $one <= $other ? [$one, $other] : [$other, $one];
     }
 
     private function around(Vec2 $from, float $widthM): Polygon

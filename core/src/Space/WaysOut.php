@@ -53,7 +53,7 @@ final readonly class WaysOut
     {
         $this->refuseOff($place);
 
-        return array_map(static fn (WayThrough $w): WayOut => new WayOut(...$w->width($place)), $this->ways);
+        return array_map(static fn (WayThrough $w): WayOut => $w->width($place), $this->ways);
     }
 
     /**
@@ -62,7 +62,7 @@ final readonly class WaysOut
      */
     public function gettingUp(Vec2 $place, array $without = []): array
     {
-        return array_map(static fn (WayThrough $w): WayOut => new WayOut(...$w->widest($place, $without)), $this->ways);
+        return array_map(static fn (WayThrough $w): WayOut => $w->widest($place, $without), $this->ways);
     }
 
     /** @return array<string, float> the best width with each piece taken away, from where somebody stands */
@@ -71,7 +71,7 @@ final readonly class WaysOut
         $this->refuseOff($place);
         $widths = [];
         foreach ($this->movable as $id) {
-            $widths[$id] = max(array_map(static fn (WayThrough $w): float => $w->width($place, [$id])[0], $this->ways));
+            $widths[$id] = max(array_map(static fn (WayThrough $w): float => $w->width($place, [$id])->widthM, $this->ways));
         }
 
         return $widths;
@@ -102,7 +102,7 @@ final readonly class WaysOut
         }
         $best = null;
         foreach ($this->ways as $id => $way) {
-            $walk = $way->width($place)[0] < $widthM - WayThrough::EVEN_M ? null : $way->walk($place, $widthM);
+            $walk = $way->width($place)->widthM < $widthM - WayThrough::EVEN_M ? null : $way->walk($place, $widthM);
             $best = $walk !== null && $walk[0] < ($best[1] ?? INF) ? [$id, ...$walk] : $best;
         }
 

@@ -44,7 +44,7 @@ final class RouteCases implements Topic
             'passes' => $width >= $person - 1e-9,
             'exit_widths_m' => array_map(static fn (WayOut $w): float => $w->widthM, $all),
             'exit' => $width > 0.0 ? $best : null,
-            'between' => $all[$best]->between,
+            'between' => $width > 0.0 ? $all[$best]->between : null,
         ];
     }
 

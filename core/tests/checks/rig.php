@@ -56,7 +56,54 @@ $doored = static fn (bool $out): Plans => $wired->with(['/locations/room/space/o
 // Shelves from the end of the door’s way to the far wall: there is no way round it.
 $shut = static fn (bool $out): Plans => $doored($out)->thing('shelves', 4, 3.94, 0.4, 6.1, 2.0);
 
+// A way out of 1 m in the right wall, of a room of 8 × 7 m; shelves across the room, open for so much at the near wall.
+$exit = static fn (float $width = 1.0): Plans => $room->with(['/locations/room/space/openings' => [[
+    'id' => 'door', 'name' => 'door', 'kind' => 'door', 'wall' => 'right', 'offset_m' => 3.0, 'width_m' => $width, 'head_m' => 2.0, 'way_out' => true,
+]]]);
+$shelved = static fn (float $gap, float $door = 1.0): Plans => $exit($door)->thing('shelves', 6, ($gap + 6.8) / 2, 0.4, 6.8 - $gap, 2.0);
+
+// An open lamp on a clamp: a 16 mm stud on a ¼ inch screw, by a stud on a screw of which one is counted.
+$clamped = static fn (int $count, array $kit = [], int $lamps = 1): Plans => array_reduce(
+    range(1, $lamps),
+    static fn (Plans $p, int $i): Plans => $p->lamp("l$i", 1 + $i, 2, 'ann', ['fixture' => 'open-200', 'stand' => 'clamp', 'height_m' => 2.4]),
+    $room,
+)->with($kit + ['/kit/stock' => [['id' => 's', 'model' => 'screw-stud', 'count' => $count, 'whose' => 'own']]]);
+
+// A pole of 1.5 kg that reaches 1.2 m from a boom stand of 6.5 kg with feet of 40 cm: its weight is 0.7 m out, 1.8 kg with a microphone.
+$pole = static fn (float $stand, float $ballast = 0.0): Plans => $room->boom('boom', 4, 4, 2.0)
+    ->with($kit(['poles/pole-3/kg' => 1.5, 'supports/boom-stand/kg' => $stand, 'supports/boom-stand/leg_radius_m' => 0.4]))
+    ->row('ballast', ['id' => 'bags', 'thing' => 'boom', 'kg' => $ballast]);
+
 return [
+    'joints-close' => [
+        ['straight on its stand', $room->lamp('key', 2, 2, 'ann', ['fixture' => 'open-200']), 'holds straight', ['count' => 1]],
+        ['by one part', $clamped(1), 'holds holds', ['count' => 1, 'parts' => 1]],
+        ['the part is not there', $clamped(0), 'breaks short l1', ['part' => 'Stud on a ¼ inch screw', 'there' => 0], 'take-model'],
+        ['two lamps and one part', $clamped(1, [], 2), 'breaks short l2', ['there' => 1], 'take-model'],
+        ['two lamps and two parts', $clamped(2, [], 2), 'holds holds', ['parts' => 2]],
+        ['nobody has counted', $clamped(1, [], 2)->with(['/kit/stock' => []]), 'holds holds', ['parts' => 2]],
+        ['as heavy as the part is rated for', $clamped(1, ['/kit/fixtures/open-200/kg' => 4]), 'holds holds'],
+        ['heavier', $clamped(1, ['/kit/fixtures/open-200/kg' => 4.1]), 'breaks heavy l1'],
+        ['nothing leads there', $clamped(1, ['/kit/fixtures/open-200/mount' => '28 mm stud']), 'breaks fails l1', ['offers' => '¼ inch screw']],
+        ['nobody has said on what it sits', $clamped(0, ['/kit/fixtures/open-200/mount' => 'nobody has said']), ''],
+        ['a pole on a boom stand', $room->boom('boom', 4, 4, 2.0), 'holds holds', ['count' => 1, 'parts' => 1]],
+    ],
+    'everyone-gets-out' => [
+        ['an empty room: the door itself', $exit(), 'holds holds', ['width' => 1.0]],
+        ['past the end of shelves', $shelved(0.85), 'holds holds', ['width' => 0.85]],
+        ['just too narrow', $shelved(0.78), 'watch wall ann+door+shelves', ['width' => 0.78, 'limit' => 0.8], 'move 4 cm'],
+        ['who turns sideways just passes', $shelved(0.46), 'watch wall ann+door+shelves', ['width' => 0.46], 'move 36 cm'],
+        ['hardly anybody passes', $shelved(0.44), 'breaks wall ann+door+shelves', ['width' => 0.44], 'move 38 cm'],
+        ['two who are kept in by the same', $shelved(0.6)->sitter('cy', 2, 5), 'watch wall ann+cy+door+shelves', ['person' => 'Ann, Cy']],
+        ['between shelves and legs', $shelved(1.4)->camera('b', 6, 0.5), 'watch fails ann+door+b+shelves', ['width' => [0.65, 0.01]]],
+        ['shut in', $shelved(0.0)->thing('crate', 6, 6.8, 0.4, 0.4, 1.0), 'breaks shut ann+door+crate+shelves', ['width' => 0.0]],
+        ['what is walked under', $shelved(1.4)->thing('shelf', 6, 0.6, 0.4, 1.2, 0.3)->with(['furniture/shelf/base_m' => 2.2]), 'holds holds', ['width' => 1.0]],
+        ['a narrow door', $exit(0.7), 'watch door ann+door', ['width' => 0.7]],
+        ['by a limit of one’s own', $exit(0.7)->with(['/brief/limits/way_out_width_m' => 0.7]), 'holds holds'],
+        ['at a table', $exit()->thing('table', 4, 4.7, 1.6, 0.8, 0.75), 'holds holds', ['width' => 1.0]],
+        ['who carries a camera walks with it', $shelved(0.9)->camera('b', 6, 0.5, 'ann', ['support' => 'gimbal']), 'holds holds'],
+        ['nobody has said which is a way out', $exit()->with(['/locations/room/space/openings/door/way_out' => false]), ''],
+    ],
     'mains-cable-is-out-of-the-way' => [
         ['along the wall', $wired, 'holds holds one', ['length' => [8.1, 0.6]]],
         ['round the way out', $doored(true), 'holds holds one', ['outlet' => 'left outlet']],
@@ -86,6 +133,11 @@ return [
         ['it goes over', $arm->with($kit(['fixtures/open-200/kg' => 4])), 'breaks tips key', [], 'ballast 14 kg'],
         ['as many times over as one wants', $arm->with(['/brief/limits/tip_safety' => 1.1]), 'holds holds key'],
         ['straight over its legs', $held, ''],
+        // (6.5 · 0.2) against 1.8 · (0.7 − 0.2): 1.44 times.
+        ['a pole on its stand', $pole(6.5), 'watch near boom', ['arm' => 0.7, 'times' => '1.4', 'ballast' => [0.25, 0.01]], 'ballast 7.0 kg'],
+        ['on a heavier one', $pole(8), 'holds holds boom', ['times' => '1.8']],
+        ['on a light one', $pole(4), 'breaks tips boom', [], 'ballast 7.0 kg'],
+        ['the bag is there', $pole(4, 7), 'holds holds boom'],
         ['nobody has weighed the stand', $arm->with($kit(['supports/overhead-arm/kg' => null])), ''],
     ],
     'frame-stands-in-the-wind' => [

@@ -31,6 +31,7 @@ final class KitTable
         'modifier' => 'modifiers',
         'microphone' => 'microphones',
         'pole' => 'poles',
+        'joint' => 'joiners',
         'stock' => 'stock',
     ];
 

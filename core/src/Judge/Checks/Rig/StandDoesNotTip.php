@@ -32,7 +32,7 @@ final class StandDoesNotTip extends Rule
 
     public function run(Situation $situation): iterable
     {
-        foreach (Mounted::allOf($situation) as $load) {
+        foreach (Mounted::withPoles($situation) as $load) {
             if ($load->kg !== null && $load->on->kg !== null && $load->offsetM > 0.0) {
                 yield $this->judged($situation, $load, $load->kg, $load->on->kg);
             }

@@ -28,7 +28,7 @@ final class SupportCarriesItsLoad extends Rule
 
     public function run(Situation $situation): iterable
     {
-        foreach (Mounted::allOf($situation) as $load) {
+        foreach (Mounted::withPoles($situation) as $load) {
             if ($load->kg === null || $load->on->carriesKg === null) {
                 continue;
             }
