@@ -13,6 +13,8 @@ use FineFrame\Document\ColumnKind;
 use FineFrame\Judge\Comparison;
 use FineFrame\Judge\Consequences;
 use FineFrame\Judge\Situation;
+use FineFrame\Measure\Quantity;
+use FineFrame\Measure\Unit;
 use FineFrame\Plan\Location;
 use FineFrame\Space\PlacedRoom;
 
@@ -130,9 +132,11 @@ final class ScoutDesk
             return null;
         }
         $parts = [];
-        foreach (array_keys($sheet->columns) as $column) {
+        foreach ($sheet->columns as $column => $of) {
             $value = $row[$column] ?? null;
-            if ($value !== null && $value !== '' && $value !== false) {
+            if ($of->unit === Unit::Kilogram && is_numeric($value)) {
+                $parts[":$column"] = $this->reader->print(Quantity::of((float) $value, Unit::Kilogram));
+            } elseif ($value !== null && $value !== '' && $value !== false) {
                 $text = $sheet->field($column, $row)->text($this->reader);
                 $parts[":$column"] = $sheet->options[$column][$text] ?? $this->reader->print($text);
             }

@@ -79,6 +79,8 @@ return [
     // Columns that are called otherwise in one list.
     'columns_of' => [
         'loads' => ['power_factor' => 'power factor'],
+        'ballast' => ['thing' => 'under', 'kg' => 'weight'],
+        'joiners' => ['kg' => 'weight', 'carries_kg' => 'rated for'],
         'hazers' => ['output_g_min' => 'puts out, g/min', 'air_changes_h' => 'air changes an hour', 'wall_keeps' => 'the wall keeps', 'from' => 'on from'],
         'walks' => ['at_s' => 'there at, s'],
         'curtains' => ['opening' => 'window or door', 'curtain' => 'before it'],
@@ -112,6 +114,8 @@ return [
         'bodies' => ['sensor :sensor_width_mm × :sensor_height_mm mm', ':width_px × :height_px', ':outputs outputs'],
         'lenses' => [':focal_min_mm–:focal_max_mm mm', 'T:t_min', 'focuses from :nearest_focus_m'],
         'supports' => [':kind', 'legs reach :leg_radius_m', ':lowest_m to :highest_m high'],
+        'ballast' => [':kg'],
+        'joiners' => ['on :sits_on', 'gives :places × :offers', ':kg', 'rated for :carries_kg'],
         'fixtures' => ['face :width_m × :height_m', ':lux_at_1m lx at 1 m', ':watts W'],
     ],
     'criteria' => [

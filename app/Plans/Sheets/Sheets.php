@@ -121,6 +121,7 @@ final readonly class Sheets
                     'person' => $people,
                     'camera' => $cameras,
                     'model' => array_map(static fn (Microphone $m): string => $m->name, $this->setup->plan->kit->microphones),
+                    'thing' => $this->held(),
                     'on' => $shown,
                     'material' => array_map(
                         static fn (Material $m): string => $m->name,
@@ -130,6 +131,15 @@ final readonly class Sheets
                 $columns,
             ),
         );
+    }
+
+    /** @return array<string, string> what stands on supports and can have ballast on their legs */
+    private function held(): array
+    {
+        $setup = $this->setup->setup;
+        $ids = array_column([...$setup->lights, ...$setup->booms, ...$setup->cameras], 'id');
+
+        return array_combine($ids, array_map($this->setup->name(...), $ids));
     }
 
     /**

@@ -97,6 +97,30 @@ final readonly class FloorOverlays
         ], $this->situation->mains());
     }
 
+    /** @return list<array{path: string, words: string, at: array{float, float}}> where each way out is narrowest, with a tick at either end */
+    public function narrows(): array
+    {
+        $escape = $this->situation->escape();
+        $all = [];
+        foreach ($escape === null ? [] : $escape->ofAll($this->situation->setup->bodies) as [, $way]) {
+            [$from, $to] = $way->ends;
+            $aside = $from->distanceTo($to) > 0.01 ? $to->minus($from)->unit()->left()->times(0.12) : new Vec2(0.12, 0);
+            $words = $this->reader->metres($way->widthM);
+            $all[] = [
+                'path' => implode('', array_map(
+                    fn (array $line): string => $this->sheet->path($line, false),
+                    [[$from, $to], [$from->minus($aside), $from->plus($aside)], [$to->minus($aside), $to->plus($aside)]],
+                )),
+                'words' => $words,
+                'at' => $this->labels->place(
+                    $this->sheet->x($from->plus($to)->times(0.5)), $this->sheet->y($from->plus($to)->times(0.5)), 8, $words,
+                ),
+            ];
+        }
+
+        return $all;
+    }
+
     /** @return list<array{path: string, words: string, at: array{float, float}}> where people walk while lit, with an arrow's head */
     public function walks(): array
     {

@@ -16,6 +16,7 @@ use FineFrame\Space\Wall;
 use FineFrame\Space\WayOut;
 use FineFrame\Space\WaysOut;
 use FineFrame\Space\WayThrough;
+use FineFrame\Staging\Body;
 
 /** How everybody gets out of a place with all that stands in it: people and what they carry walk by themselves. */
 final readonly class Escape
@@ -63,6 +64,23 @@ final readonly class Escape
         } catch (ImpossibleWay) {
             return null;
         }
+    }
+
+    /**
+     * @param  array<string, Body>  $bodies
+     * @return list<array{string, WayOut, non-empty-list<Body>}> the best way out of each; those whom the same two things keep in together
+     */
+    public function ofAll(array $bodies): array
+    {
+        $all = [];
+        foreach ($bodies as $body) {
+            $ways = $this->from($body->person->place);
+            $best = WayOut::best($ways);
+            $key = implode(' ', [$best, ...$ways[$best]->between, (string) round($ways[$best]->widthM, 6)]);
+            $all[$key] = [$best, $ways[$best], [...($all[$key][2] ?? []), $body]];
+        }
+
+        return array_values($all);
     }
 
     /** @return non-empty-array<string, WayOut> by way out; a seat that somebody sits on, or a table they sit at, is none in their way */

@@ -56,6 +56,8 @@ final class Situation
 
     private ?PowerPlan $power = null;
 
+    private Escape|false|null $escape = false;
+
     /** @var list<Joined>|null */
     private ?array $joined = null;
 
@@ -171,6 +173,12 @@ final class Situation
     public function power(): PowerPlan
     {
         return $this->power ??= PowerPlan::of($this);
+    }
+
+    /** Null where nobody has said which opening is a way out. */
+    public function escape(): ?Escape
+    {
+        return $this->escape === false ? $this->escape = Escape::of($this) : $this->escape;
     }
 
     /** @return list<Joined> */

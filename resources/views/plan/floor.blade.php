@@ -32,6 +32,10 @@
     @foreach (in_array('mains', $overlays, true) ? $over->mains() : [] as $run)
         <path {!! $ink->of("mains mains-{$run['nth']}") !!} d="{{ $run['path'] }}"/>
     @endforeach
+    @foreach (in_array('mains', $overlays, true) ? $over->narrows() : [] as $narrow)
+        <path {!! $ink->of('narrow') !!} d="{{ $narrow['path'] }}"/>
+        <text {!! $ink->of('label') !!} x="{{ $narrow['at'][0] }}" y="{{ $narrow['at'][1] }}">{{ $narrow['words'] }}</text>
+    @endforeach
     @foreach (in_array('light', $overlays, true) ? $over->walks() : [] as $walk)
         <path {!! $ink->of('walk') !!} d="{{ $walk['path'] }}"/>
         <text {!! $ink->of('label') !!} x="{{ $walk['at'][0] }}" y="{{ $walk['at'][1] }}">{{ $walk['words'] }}</text>

@@ -39,26 +39,18 @@ final class EveryoneGetsOut extends Rule
 
     public function run(Situation $situation): iterable
     {
-        $escape = Escape::of($situation);
+        $escape = $situation->escape();
         if ($escape === null) {
             return;
         }
         $limit = $situation->limits->get('way_out_width_m');
-        [$least, $narrow] = [null, []];
-        foreach ($situation->setup->bodies as $body) {
-            $ways = $escape->from($body->person->place);
-            $best = WayOut::best($ways);
-            $way = $ways[$best];
-            $least = min($least ?? INF, $way->widthM);
-            if ($way->widthM < $limit - WayThrough::EVEN_M) {
-                // Those whom the same two things keep in are said once.
-                $narrow[implode(' ', [$best, ...$way->between, round($way->widthM, 6)])][] = [$body, $best, $way];
-            }
+        $ways = $escape->ofAll($situation->setup->bodies);
+        $narrow = array_filter($ways, static fn (array $w): bool => $w[1]->widthM < $limit - WayThrough::EVEN_M);
+        foreach ($narrow as [$door, $way, $bodies]) {
+            yield $this->narrow($situation, $escape, $bodies, $door, $way, $limit);
         }
-        foreach ($narrow as $kept) {
-            yield $this->narrow($situation, $escape, array_column($kept, 0), $kept[0][1], $kept[0][2], $limit);
-        }
-        if ($least !== null && $narrow === []) {
+        if ($ways !== [] && $narrow === []) {
+            $least = min(array_map(static fn (array $w): float => $w[1]->widthM, $ways));
             yield $this->finding(
                 Severity::Holds,
                 ['width' => Quantity::metres($least)],
