@@ -45,6 +45,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/power', PowerController::class)->name('power');
     Route::post('/radio', RadioController::class)->name('radio');
     Route::get('/sound.pdf', [ExportController::class, 'sound'])->name('export.sound');
+    Route::get('/safety.pdf', [ExportController::class, 'safety'])->name('export.safety');
     Route::get('/contact.pdf', [ExportController::class, 'contact'])->name('export.contact');
     Route::post('/marks', [ThingController::class, 'mark'])->name('marks.store');
     Route::get('/sheet.pdf', [ExportController::class, 'sheet'])->name('export.sheet');

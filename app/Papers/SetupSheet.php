@@ -16,6 +16,9 @@ use Dompdf\Options;
 /** The sheet that is taped to the wall: floor to scale, frames, where everything stands from two walls, verdicts. */
 final readonly class SetupSheet
 {
+    /** The floor beside words, not to scale. */
+    private const SMALLER = 0.55;
+
     private const MM_A_METRE = 1000.0;
 
     public function __construct(private Drawings $drawings)
@@ -80,6 +83,17 @@ final readonly class SetupSheet
     public function sound(Workspace $work, Paper $paper): string
     {
         return $this->printed(static fn (): string => view('papers.sound-sheet', ['work' => $work])->render(), $paper);
+    }
+
+    public function safety(Workspace $work, Paper $paper): string
+    {
+        $scale = $this->scale($work->floor()->sheet, $paper);
+
+        return $this->printed(fn (string $face): string => view('papers.safety-sheet', [
+            'work' => $work,
+            'floor' => self::image($this->drawings->floor($work, false, $face, ['mains'])),
+            'floorMm' => round(self::SMALLER * $work->floor()->sheet->width / Sheet::UNITS * self::MM_A_METRE / $scale, 1),
+        ])->render(), $paper);
     }
 
     public function html(Workspace $work, Paper $paper, string $face = Drawings::FACE): string

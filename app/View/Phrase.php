@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use FineFrame\Figures\Figure;
+use FineFrame\Judge\Caution;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Followed;
 use FineFrame\Judge\Mend;
@@ -45,6 +46,11 @@ final readonly class Phrase
     public function consequence(string $case, array $arguments): string
     {
         return $this->line("consequences.$case", $arguments);
+    }
+
+    public function caution(Caution $caution): string
+    {
+        return $this->line("cautions.$caution->case", $caution->arguments);
     }
 
     public function figure(Figure $figure, string $camera = ''): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use FineFrame\Judge\Extensions;
 use FineFrame\Judge\MainsRun;
 use FineFrame\Judge\PowerPlan;
 use FineFrame\Judge\Situation;
@@ -59,17 +60,20 @@ final readonly class PowerDesk
         ], $loads));
     }
 
-    /** @return list<array{name: string, outlet: string, length: string, lost: string, doors: string}> mains cables as they are laid */
+    /** @return list<array{name: string, outlet: string, length: string, by: string, lost: string, doors: string}> mains cables as they are laid */
     public function runs(): array
     {
         $names = fn (array $ids, string $how): string => $ids === []
             ? ''
             : $how.implode(', ', array_map($this->situation->name(...), $ids));
 
+        $made = Extensions::of($this->situation)->by;
+
         return array_map(fn (MainsRun $r): array => [
             'name' => $this->situation->name($r->thing),
             'outlet' => $this->situation->name($r->outlet),
             'length' => $this->reader->metres($r->lengthM),
+            'by' => implode(' + ', array_map($this->reader->metres(...), $made[$r->thing] ?? [])) ?: 'none yet',
             'lost' => $this->reader->print(Quantity::share($r->dropShare)),
             'doors' => implode('; ', array_filter([$names($r->crossed, 'crosses the way to '), $names($r->over, 'over ')])) ?: 'clear of doors',
         ], $this->situation->mains());

@@ -53,7 +53,7 @@ final class Workspace
             'above' => 'From above', 'mics' => 'Microphones', 'hear' => 'Hear it', 'room' => 'The room', 'tracks' => 'Tracks',
             'cables' => 'Cables', 'radio' => 'Radio', 'music' => 'Music', 'side' => 'From the side', 'table' => 'Table',
         ],
-        'rig' => ['above' => 'From above', 'power' => 'Power', 'grip' => 'Grip', 'side' => 'From the side', 'table' => 'Table'],
+        'rig' => ['above' => 'From above', 'power' => 'Power', 'grip' => 'Grip', 'safety' => 'Safety', 'side' => 'From the side', 'table' => 'Table'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -137,7 +137,7 @@ final class Workspace
                 $this->look,
                 [
                     'book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours',
-                    'power', 'grip',
+                    'power', 'grip', 'safety',
                 ],
                 true,
             )
@@ -254,6 +254,11 @@ final class Workspace
     public function build(): BuildDesk
     {
         return new BuildDesk($this->situation, $this->judge, $this->reader, $this->phrase, $this->where->ask, $this->where->who);
+    }
+
+    public function safety(): SafetyDesk
+    {
+        return new SafetyDesk($this->situation, $this->verdicts, $this->reader, $this->phrase);
     }
 
     public function grip(): GripDesk

@@ -33,6 +33,15 @@ return [
         'asks' => ['Nobody has said whether anything may hang from the :beam: :thing does.', 'Ask whoever answers for the building, and write down who said what.'],
         'no' => [':thing hangs from the :beam, from which nothing may hang.', 'A stand, or another place.'],
     ],
+    'mains-cables-are-carried' => [
+        'holds' => ['The extensions carried reach every lamp: :count of them.', ':total as they are laid, the longest :longest.'],
+        'fails' => ['No extension carried reaches :thing.', ':length from the :outlet as it is laid, with a tenth of slack; what is left joins to less.'],
+        'unlisted' => ['Nobody has listed the mains extensions that are carried.', ':total as they are laid, the longest :longest. List them under Power.'],
+    ],
+    'mains-cable-stays-out-of-frame' => [
+        'holds' => ['No lens sees a mains cable.', 'As they are laid over the floor, past what stands before them.'],
+        'fails' => [':length of the cable to :thing is in :camera’s frame.', 'Lay it another way, over or under something, or behind what stands there.'],
+    ],
     'joints-close' => [
         'holds' => ['Everything goes together, with :parts parts between.', 'Lamps and poles on what holds them: :count. The parts stand in the grip list.'],
         'straight' => ['Everything sits straight on what holds it.', 'Lamps and poles: :count, and no part between.'],

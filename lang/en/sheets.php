@@ -10,7 +10,7 @@ return [
         'stock' => 'What there is', 'curtains' => 'Curtains in this setup', 'house' => 'Lamps of the place in this setup',
         'bodies' => 'Bodies', 'microphones' => 'Microphones in the kit', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters', 'fixtures' => 'Lamps', 'modifiers' => 'What goes before a lamp', 'joiners' => 'Parts that join',
         'sections' => 'Song map', 'progress' => 'Frames over the talk', 'views' => 'Who sees which picture',
-        'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'tracks' => 'Track sheet', 'mics' => 'Other microphones', 'recorders' => 'What records sound', 'leads' => 'Cables carried', 'antennas' => 'Antennas', 'pairs' => 'Stereo pairs', 'feeds' => 'Feeds from the house desk', 'links' => 'Wireless links', 'occupied' => 'On the air already', 'treatments' => 'What is hung for the sound', 'claps' => 'Claps recorded on site', 'probes' => 'Where to read the light', 'walks' => 'Who walks while lit', 'hazers' => 'Haze', 'loads' => 'What else is on the mains', 'ballast' => 'Ballast on the legs', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
+        'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'tracks' => 'Track sheet', 'mics' => 'Other microphones', 'recorders' => 'What records sound', 'leads' => 'Cables carried', 'antennas' => 'Antennas', 'pairs' => 'Stereo pairs', 'feeds' => 'Feeds from the house desk', 'links' => 'Wireless links', 'occupied' => 'On the air already', 'treatments' => 'What is hung for the sound', 'claps' => 'Claps recorded on site', 'probes' => 'Where to read the light', 'walks' => 'Who walks while lit', 'hazers' => 'Haze', 'loads' => 'What else is on the mains', 'ballast' => 'Ballast on the legs', 'extensions' => 'Extensions carried', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
         'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'pouch' => 'Pouch to take along', 'photos' => 'Photos',
         'walls' => 'Walls', 'ties' => 'Distances between points', 'angles' => 'Corner angles', 'openings' => 'Doors and windows', 'built' => 'Columns, beams, platforms, stairs, rows', 'outlets' => 'Outlets', 'ceiling' => 'Sloped ceiling, by points', 'materials' => 'Materials and what they take',
     ],
@@ -18,10 +18,11 @@ return [
         'stock' => 'a count', 'curtains' => 'a curtain', 'house' => 'a lamp',
         'bodies' => 'a body', 'microphones' => 'a microphone', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter', 'fixtures' => 'a lamp', 'modifiers' => 'a modifier', 'joiners' => 'a part',
         'sections' => 'a section', 'progress' => 'a part of the talk', 'views' => 'a viewer',
-        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'tracks' => 'a track', 'mics' => 'a microphone', 'recorders' => 'a recorder', 'leads' => 'a cable', 'antennas' => 'an antenna', 'pairs' => 'a pair', 'feeds' => 'a feed', 'links' => 'a link', 'occupied' => 'a transmitter', 'treatments' => 'a cloth', 'claps' => 'a clap', 'probes' => 'a probe', 'walks' => 'a walk', 'hazers' => 'a hazer', 'loads' => 'a load', 'ballast' => 'a bag', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
+        'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'tracks' => 'a track', 'mics' => 'a microphone', 'recorders' => 'a recorder', 'leads' => 'a cable', 'antennas' => 'an antenna', 'pairs' => 'a pair', 'feeds' => 'a feed', 'links' => 'a link', 'occupied' => 'a transmitter', 'treatments' => 'a cloth', 'claps' => 'a clap', 'probes' => 'a probe', 'walks' => 'a walk', 'hazers' => 'a hazer', 'loads' => 'a load', 'ballast' => 'a bag', 'extensions' => 'an extension', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [
+        'extensions' => 'By length, with how many of each. Runs are made of these.',
         'joiners' => 'What sits on one mount and offers another. How many there are is counted in What there is.',
         'curtains' => 'How they are drawn while this setup is recorded; elsewhere they stay as they were measured.',
         'house' => 'What is done about one while this setup is recorded; else what the scouting says.',
@@ -79,6 +80,7 @@ return [
     // Columns that are called otherwise in one list.
     'columns_of' => [
         'loads' => ['power_factor' => 'power factor'],
+        'extensions' => ['mm2' => 'copper, mm²'],
         'ballast' => ['thing' => 'under', 'kg' => 'weight'],
         'joiners' => ['kg' => 'weight', 'carries_kg' => 'rated for'],
         'hazers' => ['output_g_min' => 'puts out, g/min', 'air_changes_h' => 'air changes an hour', 'wall_keeps' => 'the wall keeps', 'from' => 'on from'],
@@ -115,6 +117,7 @@ return [
         'lenses' => [':focal_min_mm–:focal_max_mm mm', 'T:t_min', 'focuses from :nearest_focus_m'],
         'supports' => [':kind', 'legs reach :leg_radius_m', ':lowest_m to :highest_m high'],
         'ballast' => [':kg'],
+        'extensions' => [':length_m', ':count of them', ':mm2 mm²'],
         'joiners' => ['on :sits_on', 'gives :places × :offers', ':kg', 'rated for :carries_kg'],
         'fixtures' => ['face :width_m × :height_m', ':lux_at_1m lx at 1 m', ':watts W'],
     ],

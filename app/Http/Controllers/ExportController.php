@@ -106,6 +106,14 @@ final readonly class ExportController
         ]);
     }
 
+    /** Ways out, cautions, whom to call: to be read out before anybody rigs. */
+    public function safety(Request $request, Shoot $shoot): Response
+    {
+        return response($this->sheet->safety($this->desk->workspace($request, $shoot, mends: false), $this->paper($request)), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title).'-safety.pdf"',
+        ]);
+    }
+
     private static function take(Workspace $work, string $move): TakeDesk
     {
         return array_values(

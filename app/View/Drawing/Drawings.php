@@ -19,13 +19,14 @@ final class Drawings
      * @param  bool  $sized  in true millimetres; without, in drawing units, for whoever places it at a size of their own
      * @param  string  $face  of its words
      */
-    public function floor(Workspace $work, bool $sized = true, string $face = self::FACE): string
+    /** @param  list<string>  $overlays */
+    public function floor(Workspace $work, bool $sized = true, string $face = self::FACE, array $overlays = ['lenses', 'tape']): string
     {
         $floor = $work->floor();
         $size = static fn (float $units): string => $sized ? round($units / Sheet::UNITS * self::MM_A_METRE, 2).'mm' : (string) $units;
 
         return $this->standAlone('plan.floor', [
-            'work' => $work, 'floor' => $floor, 'ink' => new PaperInk, 'selected' => null, 'overlays' => ['lenses', 'tape'],
+            'work' => $work, 'floor' => $floor, 'ink' => new PaperInk, 'selected' => null, 'overlays' => $overlays,
             'outer' => "font-family=\"$face\" width=\"{$size($floor->sheet->width)}\" height=\"{$size($floor->sheet->height)}\"",
         ]);
     }

@@ -36,6 +36,7 @@ final class PaperInk implements Ink
         'mark-aim' => ['#0b6670', '#0b6670', 1.0],
         'scale' => ['none', '#1b2422', 1.4],
         'distance' => ['none', '#1b2422', 0.7],
+        'narrow' => ['none', '#7a5300', 2.0],
     ];
 
     public function of(string $class): string

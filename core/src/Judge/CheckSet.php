@@ -138,6 +138,8 @@ final class CheckSet
             new Checks\Rig\NobodyIsUnderIt,
             new Checks\Rig\EveryoneGetsOut,
             new Checks\Rig\JointsClose,
+            new Checks\Rig\MainsCablesAreCarried,
+            new Checks\Rig\MainsCableStaysOutOfFrame,
             new Checks\Rig\HeavyIsLiftedByTwo,
             new Checks\Rig\CircuitCarriesItsLoads,
             new Checks\Rig\EveryLoadIsPluggedIn,

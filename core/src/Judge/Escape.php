@@ -24,6 +24,9 @@ final readonly class Escape
     /** What hangs higher than this is walked under, metres. */
     public const OVERHEAD_M = 2.0;
 
+    /** Somebody walking straight ahead is so wide, metres. */
+    private const SHOULDERS_M = 0.6;
+
     /** A seat or a table so near is got up from, metres. */
     private const OWN_M = 0.05;
 
@@ -87,6 +90,21 @@ final readonly class Escape
     public function from(Vec2 $place): array
     {
         return $this->ways->gettingUp($place, $this->own($place));
+    }
+
+    /**
+     * @param  float  $wideM  as wide as the way is, where that is less than shoulders
+     * @return array{string, float}|null the nearest way out for somebody, and metres; null where they sit among things
+     */
+    public function walk(Vec2 $place, float $wideM): ?array
+    {
+        try {
+            $walk = $this->ways->walk($place, max(0.1, min(self::SHOULDERS_M, $wideM)));
+        } catch (ImpossibleWay) {
+            return null;
+        }
+
+        return $walk === null ? null : [$walk[0], $walk[1]];
     }
 
     /** @return list<array{string, string, Vec2}> what of the two that set a width can be moved: id, path, and the way off the other */

@@ -28,8 +28,10 @@ final readonly class MainsRun
     /** A piece that stands on the floor so low is in a cable’s way, metres. */
     private const LOW_M = 0.03;
 
-    /** Usual flexible leads: 1.5 mm² of fine strands (IEC 60228, class 5). */
-    private const OHM_PER_KM = 13.3;
+    /** Usual flexible leads, and what a square millimetre of fine strands resists over a kilometre (IEC 60228, class 5, to 2 %). */
+    public const MM2 = 1.5;
+
+    private const OHM_PER_KM = 19.95;
 
     /**
      * @param  list<string>  $crossed  ids of doors whose way it crosses
@@ -120,7 +122,7 @@ final readonly class MainsRun
             }
             $length = self::SLACK * ($way['lengthM'] + $outlet->heightM + $lamp->heightM);
             $breaker = $power->breakers[$circuit];
-            $drop = (new Wire(self::OHM_PER_KM))->dropV($length, $power->loads[$lamp->id]->ampsAt($breaker->volts));
+            $drop = (new Wire(self::OHM_PER_KM / Extensions::thinnestMm2($situation)))->dropV($length, $power->loads[$lamp->id]->ampsAt($breaker->volts));
             $best = ['costM' => $way['costM'], 'run' => new self(
                 $lamp->id, $outlet->id, $length, $way['crossed'], $way['over'], $way['points'], $drop, $drop / $breaker->volts,
             )];

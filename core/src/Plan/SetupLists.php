@@ -66,6 +66,12 @@ final class SetupLists
                 'power_factor' => Column::number(0.1, 1, default: 0.9),
                 'kind' => Column::choice('other', 'sound', 'dimmer', 'charger'),
             ],
+            'extensions' => [
+                'name' => Column::text(80),
+                'length_m' => Column::metres(0.3, 300),
+                'count' => Column::number(1, 100, default: 1.0),
+                'mm2' => Column::number(0.5, 16, default: 1.5),
+            ],
             'plugs' => ['thing' => Column::text(64), 'circuit' => Column::text(64)],
             'walks' => [
                 'name' => Column::text(80),

@@ -74,7 +74,34 @@ $pole = static fn (float $stand, float $ballast = 0.0): Plans => $room->boom('bo
     ->with($kit(['poles/pole-3/kg' => 1.5, 'supports/boom-stand/kg' => $stand, 'supports/boom-stand/leg_radius_m' => 0.4]))
     ->row('ballast', ['id' => 'bags', 'thing' => 'boom', 'kg' => $ballast]);
 
+$carried = static fn (array $stock): Plans => array_reduce(
+    $stock,
+    static fn (Plans $p, array $one): Plans => $p->row('extensions', ['name' => "$one[0] m", 'length_m' => $one[0], 'count' => $one[1]]),
+    $wired,
+);
+$rings = ['/locations/room/space/outlets' => [['id' => 'o1', 'name' => 'left outlet', 'wall' => 'near', 'offset_m' => 1.0, 'circuit' => 'ring']]];
+// From the far side of the room onto the floor along the near wall.
+$looking = static fn (): Plans => $wired->camera('a', 4, 6, null, [
+    'aim' => ['mode' => 'free', 'bearing_deg' => 180, 'tilt_deg' => -12], 'focal_mm' => 24,
+]);
+
 return [
+    'mains-cables-are-carried' => [
+        // Some 8 m as laid, with a tenth of slack.
+        ['one that reaches', $carried([[10, 1]]), 'holds holds', ['count' => 1]],
+        ['two joined', $carried([[5, 2]]), 'holds holds', ['count' => 2]],
+        ['too short', $carried([[5, 1]]), 'breaks fails one', ['length' => [8.1, 0.6]]],
+        ['joined more than three times', $carried([[2, 5]]), 'breaks fails one'],
+        ['nobody has listed any', $wired, 'watch unlisted', ['longest' => [8.1, 0.6]]],
+        ['one for two lamps', $two->with($plugs(['one' => 'ring', 'other' => 'ring']) + $rings)->row('extensions', ['name' => 'long', 'length_m' => 12]), 'breaks fails one'],
+        ['nothing on a cable', $house, ''],
+    ],
+    'mains-cable-stays-out-of-frame' => [
+        ['nobody looks down there', $wired->camera('a', 4, 2, 'ann'), 'holds holds'],
+        ['into the corner it lies in', $looking(), 'watch fails a+one', ['length' => [3.0, 1.5]]],
+        ['a chest before it', $looking()->thing('chest', 4.0, 1.0, 6.0, 0.4, 1.0), 'holds holds'],
+        ['no camera', $wired, ''],
+    ],
     'joints-close' => [
         ['straight on its stand', $room->lamp('key', 2, 2, 'ann', ['fixture' => 'open-200']), 'holds straight', ['count' => 1]],
         ['by one part', $clamped(1), 'holds holds', ['count' => 1, 'parts' => 1]],

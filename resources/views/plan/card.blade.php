@@ -37,6 +37,7 @@
     </details>
     <x-act :work="$work" :to="route('places.destroy', $work->shoot->id)" class="inline"><button class="plain">Remove {{ $card->title }}</button></x-act>
 @endif
+@foreach ($work->safety()->about($card->id) as $said)<p class="why note">{{ $said }}</p>@endforeach
 @if ($card->note !== '')<p class="why note">{{ $card->note }}</p>@endif
 @if ($card->id === 'setup')
     <x-act :work="$work" :to="route('setups.copy', $work->shoot->id)" class="inline"><button class="plain">Copy this setup</button></x-act>

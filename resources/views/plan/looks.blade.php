@@ -34,6 +34,9 @@
         @case('grip')
             @include('plan.grip')
             @break
+        @case('safety')
+            @include('plan.safety')
+            @break
         @case('power')
             @include('plan.power')
             @break

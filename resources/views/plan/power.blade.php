@@ -22,11 +22,12 @@
             </div>
         @endif
         @if ($runs = $power->runs())
-            <div class="wide-table"><table class="rows power"><caption>Cables to lamps, as they are laid over the floor.</caption><thead><tr><th scope="col">To</th><th scope="col">From</th><th scope="col">Length</th><th scope="col">Loses</th><th scope="col">Doors</th></tr></thead><tbody>
-                @foreach ($runs as $run)<tr><th scope="row">{{ $run['name'] }}</th><td>{{ $run['outlet'] }}</td><td class="num">{{ $run['length'] }}</td><td class="num">{{ $run['lost'] }}</td><td>{{ $run['doors'] }}</td></tr>@endforeach
+            <div class="wide-table"><table class="rows power"><caption>Cables to lamps, as they are laid over the floor.</caption><thead><tr><th scope="col">To</th><th scope="col">From</th><th scope="col">Length</th><th scope="col">By</th><th scope="col">Loses</th><th scope="col">Doors</th></tr></thead><tbody>
+                @foreach ($runs as $run)<tr><th scope="row">{{ $run['name'] }}</th><td>{{ $run['outlet'] }}</td><td class="num">{{ $run['length'] }}</td><td class="num">{{ $run['by'] }}</td><td class="num">{{ $run['lost'] }}</td><td>{{ $run['doors'] }}</td></tr>@endforeach
             </tbody></table></div>
         @endif
         <p class="why">Breakers, voltages and the share for continuous load: as the house and your code have them. A generator, a tie-in, anything behind the panel’s door: a licensed electrician.</p>
     @endif
     @include('plan.sheet', ['name' => 'loads'])
+    @include('plan.sheet', ['name' => 'extensions'])
 </div>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Rig;
 
+use FineFrame\Judge\Extensions;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\MainsRun;
 use FineFrame\Judge\Mend;
@@ -67,7 +68,7 @@ final class MainsCableIsOutOfTheWay extends Rule
             new Working('the shortest way over the floor by corners that see each other; a way to a door counts as some metres more', [
                 'length, a tenth of slack' => Quantity::metres($run->lengthM),
                 'lost' => Quantity::of($run->dropV, Unit::Volt),
-                'lead' => '1.5 mm², 13.3 Ω/km',
+                'lead' => Extensions::thinnestMm2($situation).' mm², the thinnest carried',
             ], 'ways out stay clear: the venue and its fire rules decide'),
             $case === 'way-out' ? fn (): array => $this->elsewhere($power, $run->thing) : [],
             $case,
