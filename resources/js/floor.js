@@ -18,6 +18,30 @@ function toPlan(svg, event) {
 
 const editOf = ({ pointer, fx, fy }, x, y) => ({ [pointer + fx]: round(x), [pointer + fy]: round(y) });
 const live = (id) => document.getElementById(id);
+const isLamp = (thing) => thing?.dataset.pointer?.includes('/lights/') ?? false;
+const outletUnder = (event) => document.elementsFromPoint(event.clientX, event.clientY).find((one) => one.dataset?.circuit);
+
+// A lamp on the breaker of an outlet; on none where that is empty.
+function plug(id, circuit) {
+    const form = live('plug');
+    if (!form) return;
+    form.elements.thing.value = id;
+    form.elements.circuit.value = circuit;
+    form.requestSubmit();
+}
+
+export function plugOn(thing) {
+    const form = live('plug');
+    if (!form || !isLamp(thing)) return;
+    const circuits = [...JSON.parse(form.dataset.circuits), ''];
+    const now = JSON.parse(form.dataset.on)[thing.dataset.id] ?? '';
+    plug(thing.dataset.id, circuits[(circuits.indexOf(now) + 1) % circuits.length]);
+}
+
+function mark(outlet) {
+    document.querySelectorAll('.outlet-reach.over').forEach((one) => one.classList.toggle('over', one === outlet));
+    outlet?.classList.add('over');
+}
 
 document.addEventListener('pointerdown', (event) => {
     const thing = thingAt(event.target);
@@ -34,6 +58,7 @@ document.addEventListener('pointermove', (event) => {
     if (!drag.moved && Math.hypot(event.clientX - drag.startX, event.clientY - drag.startY) < CLICK_PX) return;
     drag.moved = true;
     const at = toPlan(drag.svg, event);
+    drag.outlet = isLamp({ dataset: drag.data }) ? outletUnder(event) : null;
     drag.nowX = drag.x + at.x - drag.from.x;
     drag.nowY = drag.y + at.y - drag.from.y;
     ahead ??= requestAnimationFrame(() => {
@@ -49,6 +74,7 @@ function follow() {
     const thing = drag && live(drag.id);
     if (!thing || drag.nowX === undefined) return;
     const [dx, dy] = [drag.nowX - Number(thing.dataset.x), drag.nowY - Number(thing.dataset.y)];
+    mark(drag.outlet);
     thing.setAttribute('transform', `translate(${(dx * CENTIMETRES).toFixed(1)} ${(-dy * CENTIMETRES).toFixed(1)})`);
 }
 
@@ -59,6 +85,13 @@ function drop(event, kept) {
     const thing = live(done.id);
     if (!done.moved) {
         if (kept && thing) go(thing.getAttribute('href'));
+        return;
+    }
+    const outlet = kept && isLamp({ dataset: done.data }) ? outletUnder(event) : null;
+    mark(null);
+    if (outlet) {
+        // It stays where it stands; only its plug goes there.
+        preview(editOf(done.data, done.x, done.y)).then(() => { live(done.id)?.removeAttribute('transform'); plug(done.data.id, outlet.dataset.circuit); });
         return;
     }
     const [x, y] = kept ? [done.nowX, done.nowY] : [done.x, done.y];

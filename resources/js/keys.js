@@ -1,6 +1,6 @@
 // Every act has a key; `?` lists them.
 import { isNext } from './focus.js';
-import { nudged, settle } from './floor.js';
+import { nudged, plugOn, settle } from './floor.js';
 import { current, go } from './plan.js';
 import { showTab } from './page.js';
 
@@ -37,6 +37,7 @@ const KEYS = {
     p: () => { location.href = find('.take-away a').href; },
     '?': () => find('#keys')?.showModal(),
     Escape: () => press('[data-close]'),
+    c: () => plugOn(document.activeElement?.closest('.thing')),
     Delete: () => remove(),
     Backspace: () => remove(),
 };

@@ -145,7 +145,7 @@ final class FloorDrawing
         return $all;
     }
 
-    /** @return list<array{name: string, path: string}> outlets, as they sit on their walls */
+    /** @return list<array{name: string, circuit: string, x: float, y: float, path: string}> outlets, as they sit on their walls */
     public function outlets(): array
     {
         $room = $this->situation->setup->room;
@@ -157,6 +157,9 @@ final class FloorDrawing
             $along = $wall->line->direction()->times(0.08);
             $all[] = [
                 'name' => $outlet->name,
+                'circuit' => $outlet->circuit ?? '',
+                'x' => $this->sheet->x($at->plus($in->times(0.5))),
+                'y' => $this->sheet->y($at->plus($in->times(0.5))),
                 'path' => $this->sheet->path(
                     [$at->minus($along), $at->minus($along)->plus($in), $at->plus($along)->plus($in), $at->plus($along)],
                 ),
