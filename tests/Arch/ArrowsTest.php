@@ -20,7 +20,7 @@ arch('sun')->expect('FineFrame\Sun')->toOnlyUse([...$parts, 'FineFrame\Space']);
 arch('staging')->expect('FineFrame\Staging')->toOnlyUse($parts);
 arch('grip')->expect('FineFrame\Grip')->toOnlyUse($parts);
 arch('camera')->expect('FineFrame\Camera')->toOnlyUse([...$parts, 'FineFrame\Grip']);
-arch('light')->expect('FineFrame\Light')->toOnlyUse([...$parts, 'FineFrame\Staging']);
+arch('light')->expect('FineFrame\Light')->toOnlyUse([...$parts, 'FineFrame\Staging', 'FineFrame\Grip']);
 arch('sound')->expect('FineFrame\Sound')->toOnlyUse([...$parts, 'FineFrame\Grip', 'FineFrame\Space']);
 arch('power stands alone')->expect('FineFrame\Power')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('scout')->expect('FineFrame\Scout')->toOnlyUse($parts);

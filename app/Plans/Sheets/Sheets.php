@@ -18,6 +18,7 @@ use FineFrame\Grip\Support;
 use FineFrame\Light\Fixture;
 use FineFrame\Light\Modifier;
 use FineFrame\Plan\BriefLists;
+use FineFrame\Plan\SetupList;
 use FineFrame\Plan\SetupLists;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Plan\Stock;
@@ -136,8 +137,9 @@ final readonly class Sheets
     /** @return array<string, string> what stands on supports and can have ballast on their legs */
     private function held(): array
     {
-        $setup = $this->setup->setup;
-        $ids = array_column([...$setup->lights, ...$setup->booms, ...$setup->cameras], 'id');
+        $supports = $this->setup->plan->kit->supports;
+        $held = array_filter(SetupList::taken($this->setup->setup), static fn (array $t): bool => isset($supports[$t[1]]));
+        $ids = array_map(static fn (array $t): string => explode('/', $t[0])[1], $held);
 
         return array_combine($ids, array_map($this->setup->name(...), $ids));
     }

@@ -323,9 +323,12 @@ final class Mounting
      */
     private static function choices(array $ids, int $count): iterable
     {
-        if ($count === 0 || $ids === []) {
-            yield from $count === 0 ? [[]] : [];
+        if ($count === 0) {
+            yield [];
 
+            return;
+        }
+        if ($ids === []) {
             return;
         }
         $id = array_shift($ids);

@@ -6,7 +6,7 @@ namespace FineFrame\Judge;
 
 use FineFrame\Measure\Quantity;
 
-/** What could hurt somebody, or the place, in a plan that is right as it is: said where it arises. Its sentence stands in lang/en/cautions.php. */
+/** What could hurt somebody, or the place, in a plan that is right as it is. Its sentence stands in lang/en/cautions.php. */
 final readonly class Caution
 {
     /**

@@ -40,8 +40,8 @@ final readonly class Cautions
     public function all(): array
     {
         return array_values(array_filter([
-            ...$this->hung(), $this->high(), $this->hot(), $this->gloves(), $this->haze(), ...$this->cables(), $this->mains(), ...$this->walks(),
-            $this->loud(), $this->floor(),
+            ...$this->hung(), $this->high(), $this->hot(), $this->gloves(), $this->haze(), ...$this->cables(), $this->mains(),
+            ...$this->walks(), $this->loud(), $this->floor(),
         ]));
     }
 

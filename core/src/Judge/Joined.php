@@ -93,7 +93,8 @@ final readonly class Joined
             $parts = self::built([$hung], [$on], $left)[$id] ?? null;
             if ($parts !== null) {
                 $each[$id] = $parts;
-                $left = array_map(static fn (Joiner $j): Joiner => $j->counted($j->count - count(array_keys($parts, $j->kind, true))), $left);
+                $taken = array_count_values($parts);
+                $left = array_map(static fn (Joiner $j): Joiner => $j->counted($j->count - ($taken[$j->kind] ?? 0)), $left);
             }
         }
         if (count($each) < count($wanting) && count($wanting) <= self::EXACT) {

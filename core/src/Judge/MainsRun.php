@@ -122,7 +122,8 @@ final readonly class MainsRun
             }
             $length = self::SLACK * ($way['lengthM'] + $outlet->heightM + $lamp->heightM);
             $breaker = $power->breakers[$circuit];
-            $drop = (new Wire(self::OHM_PER_KM / Extensions::thinnestMm2($situation)))->dropV($length, $power->loads[$lamp->id]->ampsAt($breaker->volts));
+            $wire = new Wire(self::OHM_PER_KM / Extensions::thinnestMm2($situation));
+            $drop = $wire->dropV($length, $power->loads[$lamp->id]->ampsAt($breaker->volts));
             $best = ['costM' => $way['costM'], 'run' => new self(
                 $lamp->id, $outlet->id, $length, $way['crossed'], $way['over'], $way['points'], $drop, $drop / $breaker->volts,
             )];

@@ -8,7 +8,7 @@ use FineFrame\Geometry\Vec3;
 use FineFrame\Grip\Support;
 use FineFrame\Light\SoftBox;
 
-/** A lamp or a pole on what holds it: how heavy it is with what is put to it, how far off its legs it hangs, and what of it catches wind. */
+/** A lamp or a pole on what holds it: how heavy it is with what is put to it, how far off its legs, and what of it catches wind. */
 final readonly class Mounted
 {
     /**

@@ -15,14 +15,33 @@ final readonly class Battery
      */
     public function __construct(public float $capacityWh, public float $efficiency = 1.0, public float $usable = 1.0)
     {
-        if ($capacityWh < 0.0) {
-            throw ImpossiblePower::negative('A capacity');
+        if ($capacityWh <= 0.0) {
+            throw ImpossiblePower::none('A capacity');
         }
         foreach (['An efficiency' => $efficiency, 'A share' => $usable] as $what => $share) {
             if ($share <= 0.0 || $share > 1.0) {
                 throw ImpossiblePower::share($what);
             }
         }
+    }
+
+    /**
+     * What devices on one battery draw together, on the mean.
+     *
+     * @param  list<array{float, float}>  $devices  watts, and the share of the time that they draw it
+     *
+     * @throws ImpossiblePower
+     */
+    public static function drawn(array $devices): float
+    {
+        if (min([0.0, ...array_column($devices, 0), ...array_column($devices, 1)]) < 0.0) {
+            throw ImpossiblePower::negative('Watts and shares of the time');
+        }
+        if (max([0.0, ...array_column($devices, 1)]) > 1.0) {
+            throw ImpossiblePower::share('A share of the time');
+        }
+
+        return array_sum(array_map(static fn (array $d): float => $d[0] * $d[1], $devices));
     }
 
     /** @return float|null hours; null with nothing on it */

@@ -24,6 +24,11 @@ final class ImpossiblePower extends \DomainException implements FineFrameExcepti
         return new self("$what must lie above 0 and be 1 at most.");
     }
 
+    public static function backwards(): self
+    {
+        return new self('What is on is on from earlier to later.');
+    }
+
     public static function unknown(string $breaker): self
     {
         return new self("There is no breaker called $breaker.");

@@ -31,6 +31,7 @@ final class CaseRunner
             'powergrip' => new PowerGripCases,
             'circuits' => new CircuitCases,
             'cables' => new CableCases,
+            'batteries' => new BatteryCases,
             'routes' => new RouteCases,
             'supports' => new SupportCases,
         ];

@@ -102,8 +102,10 @@ final class MainsCableStaysOutOfFrame extends Rule
         $ray = [$at->x - $lens->x, $at->y - $lens->y, $at->z - $lens->z];
         foreach ([...$situation->scene->solidsSeenBy($view->camera), ...$situation->scene->shell] as $solid) {
             $met = $solid->hitBy($from, $ray);
-            $isOn = $met !== null && $met > 1e-3 && $met < 0.995;
-            if ($isOn && ($solid->kind !== ThingKind::Room || $situation->scene->holes()->passes($solid->owner, $from, $ray, $met) <= 0.0)) {
+            if ($met === null || $met <= 1e-3 || $met >= 0.995) {
+                continue;
+            }
+            if ($solid->kind !== ThingKind::Room || $situation->scene->holes()->passes($solid->owner, $from, $ray, $met) <= 0.0) {
                 return false;
             }
         }
