@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use FineFrame\Judge\Cells;
 use FineFrame\Judge\Extensions;
 use FineFrame\Judge\MainsRun;
 use FineFrame\Judge\PowerPlan;
@@ -77,6 +78,33 @@ final readonly class PowerDesk
             'lost' => $this->reader->print(Quantity::share($r->dropShare)),
             'doors' => implode('; ', array_filter([$names($r->crossed, 'crosses the way to '), $names($r->over, 'over ')])) ?: 'clear of doors',
         ], $this->situation->mains());
+    }
+
+    /** @return list<array{devices: string, plate: string, draws: string, packs: string, swaps: string, until: string, full: string}> */
+    public function cells(): array
+    {
+        return array_map(function (Cells $c): array {
+            $full = $c->fullAfterH();
+
+            return [
+                'devices' => implode(', ', array_map($this->situation->name(...), array_map(strval(...), array_keys($c->devices)))),
+                'plate' => $c->plate,
+                'draws' => $this->reader->print(Quantity::of(array_sum($c->devices), Unit::Watt)),
+                'packs' => $c->packs === []
+                    ? 'none counted'
+                    : implode(', ', array_map(
+                        fn (string $model, int $n): string => "$n × ".$this->situation->setup->plan->kit->name($model),
+                        array_keys(array_count_values(array_column($c->packs, 0))),
+                        array_count_values(array_column($c->packs, 0)),
+                    )),
+                'swaps' => implode(', ', array_map(
+                    fn (array $s): string => $c->clock($s[0]).' '.$this->situation->name(strval(array_keys($c->devices)[$s[1]])),
+                    $c->day->swaps,
+                )) ?: ($c->day->isCovered ? 'none' : 'do not help'),
+                'until' => $c->clock($c->day->lastsUntil),
+                'full' => $full === null ? 'no charger counted' : round($full, 1).' h',
+            ];
+        }, Cells::allOf($this->situation));
     }
 
     /** @return array<string, string> names by circuit */

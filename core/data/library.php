@@ -7,16 +7,16 @@ declare(strict_types=1);
  */
 return [
     'bodies' => [
-        ['id' => 'a-body', 'name' => 'A-body, 24 × 13.5 mm sensor', 'sensor_width_mm' => 24, 'sensor_height_mm' => 13.5, 'width_px' => 4096, 'height_px' => 2304, 'outputs' => 2, 'modes' => [
+        ['id' => 'a-body', 'name' => 'A-body, 24 × 13.5 mm sensor', 'watts' => 22, 'plate' => 'large plate', 'sensor_width_mm' => 24, 'sensor_height_mm' => 13.5, 'width_px' => 4096, 'height_px' => 2304, 'outputs' => 2, 'modes' => [
             ['id' => 'whole', 'name' => 'whole area, to 60 a second', 'width_mm' => 24, 'height_mm' => 13.5, 'width_px' => 4096, 'height_px' => 2304, 'most_fps' => 60, 'mbps' => 240],
             ['id' => 'fast', 'name' => 'middle of it, to 120 a second', 'width_mm' => 16, 'height_mm' => 9, 'width_px' => 2732, 'height_px' => 1536, 'most_fps' => 120, 'mbps' => 240],
         ]],
-        ['id' => 'full-body', 'name' => 'Full-frame body, 36 × 20.25 mm', 'sensor_width_mm' => 36, 'sensor_height_mm' => 20.25, 'width_px' => 3840, 'height_px' => 2160, 'modes' => [
+        ['id' => 'full-body', 'name' => 'Full-frame body, 36 × 20.25 mm', 'watts' => 14, 'plate' => 'small cell', 'sensor_width_mm' => 36, 'sensor_height_mm' => 20.25, 'width_px' => 3840, 'height_px' => 2160, 'modes' => [
             ['id' => 'whole', 'name' => 'whole area, to 30 a second', 'width_mm' => 36, 'height_mm' => 20.25, 'width_px' => 3840, 'height_px' => 2160, 'most_fps' => 30, 'limit_min' => 30, 'mbps' => 100],
             ['id' => 'crop', 'name' => 'two thirds of it, to 60 a second', 'width_mm' => 24, 'height_mm' => 13.5, 'width_px' => 3840, 'height_px' => 2160, 'most_fps' => 60, 'limit_min' => 30, 'mbps' => 200],
         ]],
-        ['id' => 'open-body', 'name' => 'Open-gate body, 36 × 24 mm', 'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'width_px' => 6000, 'height_px' => 4000],
-        ['id' => 'small-body', 'name' => 'Small body, 17.3 × 9.7 mm', 'sensor_width_mm' => 17.3, 'sensor_height_mm' => 9.7, 'width_px' => 3840, 'height_px' => 2160],
+        ['id' => 'open-body', 'name' => 'Open-gate body, 36 × 24 mm', 'watts' => 16, 'plate' => 'small cell', 'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'width_px' => 6000, 'height_px' => 4000],
+        ['id' => 'small-body', 'name' => 'Small body, 17.3 × 9.7 mm', 'watts' => 9, 'plate' => 'small cell', 'sensor_width_mm' => 17.3, 'sensor_height_mm' => 9.7, 'width_px' => 3840, 'height_px' => 2160],
         ['id' => 'phone', 'name' => 'Phone, 9.8 × 5.5 mm', 'sensor_width_mm' => 9.8, 'sensor_height_mm' => 5.5, 'width_px' => 3840, 'height_px' => 2160, 'outputs' => 0, 'modes' => [['id' => 'wide', 'name' => 'held sideways', 'width_mm' => 9.8, 'height_mm' => 5.5, 'width_px' => 3840, 'height_px' => 2160, 'most_fps' => 60, 'mbps' => 60]]],
     ],
     'lenses' => [
@@ -56,7 +56,7 @@ return [
         ['id' => 'lantern-60', 'name' => 'Lantern 0.6 m', 'width_m' => 0.6, 'height_m' => 0.6, 'depth_m' => 0.5, 'lux_at_1m' => 900, 'lowest_dim' => 0.05, 'watts' => 60, 'mount' => '16 mm stud'],
         ['id' => 'open-200', 'name' => 'Open lamp 200 W', 'width_m' => 0.12, 'height_m' => 0.12, 'depth_m' => 0.25, 'lux_at_1m' => 9000, 'lowest_dim' => 0.02, 'watts' => 200, 'mount' => '16 mm stud'],
         ['id' => 'open-650', 'name' => 'Tungsten lamp 650 W', 'width_m' => 0.1, 'height_m' => 0.1, 'depth_m' => 0.2, 'lux_at_1m' => 6500, 'lowest_dim' => 0.2, 'watts' => 650, 'hot' => true, 'mount' => '16 mm stud'],
-        ['id' => 'eye-5', 'name' => 'Small battery lamp', 'width_m' => 0.12, 'height_m' => 0.08, 'depth_m' => 0.04, 'lux_at_1m' => 160, 'lowest_dim' => 0.05, 'watts' => 6, 'battery' => true, 'mount' => 'shoe'],
+        ['id' => 'eye-5', 'name' => 'Small battery lamp', 'width_m' => 0.12, 'height_m' => 0.08, 'depth_m' => 0.04, 'lux_at_1m' => 160, 'lowest_dim' => 0.05, 'watts' => 6, 'battery' => true, 'mount' => 'shoe', 'plate' => 'small cell'],
         ['id' => 'projector', 'name' => 'Projector, throw 1.5', 'width_m' => 0.06, 'height_m' => 0.06, 'depth_m' => 0.35, 'lux_at_1m' => 12000, 'lowest_dim' => 0.1, 'watts' => 290, 'throw' => 1.5, 'picture_ratio' => 1.778, 'mount' => 'camera plate'],
         ['id' => 'tube-120', 'name' => 'Battery tube 1.2 m', 'width_m' => 1.2, 'height_m' => 0.05, 'depth_m' => 0.05, 'lux_at_1m' => 350, 'lowest_dim' => 0.02, 'watts' => 25, 'battery' => true, 'mount' => 'tube clips'],
     ],
@@ -85,6 +85,15 @@ return [
         ['id' => 'nd-03', 'name' => 'Neutral density, one stop', 'kind' => 'gel or net', 'passes' => 0.5],
         ['id' => 'net-single', 'name' => 'Single net', 'kind' => 'gel or net', 'passes' => 0.7],
         ['id' => 'net-double', 'name' => 'Double net', 'kind' => 'gel or net', 'passes' => 0.5],
+    ],
+    'packs' => [
+        ['id' => 'pack-98', 'name' => 'Pack 98 Wh', 'plate' => 'large plate', 'wh' => 98],
+        ['id' => 'pack-150', 'name' => 'Pack 150 Wh', 'plate' => 'large plate', 'wh' => 150],
+        ['id' => 'cell-16', 'name' => 'Cell 16 Wh', 'plate' => 'small cell', 'wh' => 16],
+    ],
+    'chargers' => [
+        ['id' => 'charger-2', 'name' => 'Charger for two packs', 'plate' => 'large plate', 'slots' => 2, 'watts' => 40],
+        ['id' => 'charger-cell', 'name' => 'Charger for a cell', 'plate' => 'small cell', 'slots' => 1, 'watts' => 10],
     ],
     'joiners' => [
         ['id' => 'screw-stud', 'name' => 'Stud on a ¼ inch screw', 'sits_on' => '¼ inch screw', 'offers' => '16 mm stud', 'kg' => 0.1, 'carries_kg' => 4],

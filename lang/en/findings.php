@@ -33,6 +33,13 @@ return [
         'asks' => ['Nobody has said whether anything may hang from the :beam: :thing does.', 'Ask whoever answers for the building, and write down who said what.'],
         'no' => [':thing hangs from the :beam, from which nothing may hang.', 'A stand, or another place.'],
     ],
+    'packs-carry-the-hours' => [
+        'holds' => [':devices: one pack each lasts to the end.', 'Recorded until :to. Start with full ones; line-up and rehearsal draw too.'],
+        'swaps' => [':devices: :count of packs, at :swaps.', 'In pauses, out of :packs on the :plate. Recorded until :to.'],
+        'dies' => [':devices: the packs last until :until.', 'Recorded until :to, with :packs on the :plate exchanged in pauses as well as they can be.'],
+        'uncounted' => ['Nobody has counted the packs for :devices.', 'What fits the :plate is in the kit; count it in What there is.'],
+        'unlisted' => ['No pack in the kit fits :devices.', 'They take the :plate. List packs under Power.'],
+    ],
     'mains-cables-are-carried' => [
         'holds' => ['The extensions carried reach every lamp: :count of them.', ':total as they are laid, the longest :longest.'],
         'fails' => ['No extension carried reaches :thing.', ':length from the :outlet as it is laid, with a tenth of slack; what is left joins to less.'],

@@ -23,6 +23,7 @@ return [
     'somebody-booms' => 'say that somebody holds :thing',
     'choose-school' => 'choose: :school',
     'ballast' => 'put :kg of ballast on the stand of :thing',
+    'carry-more' => 'carry :count more of :model',
     'plug-into' => 'plug :thing into the :circuit',
     'share-out' => 'share all out over the circuits',
     'put-on' => 'put :thing on the :support',

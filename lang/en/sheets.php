@@ -8,7 +8,7 @@ declare(strict_types=1);
 return [
     'titles' => [
         'stock' => 'What there is', 'curtains' => 'Curtains in this setup', 'house' => 'Lamps of the place in this setup',
-        'bodies' => 'Bodies', 'microphones' => 'Microphones in the kit', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters', 'fixtures' => 'Lamps', 'modifiers' => 'What goes before a lamp', 'joiners' => 'Parts that join',
+        'bodies' => 'Bodies', 'microphones' => 'Microphones in the kit', 'lenses' => 'Lenses', 'supports' => 'Supports', 'prompters' => 'Prompters', 'fixtures' => 'Lamps', 'modifiers' => 'What goes before a lamp', 'joiners' => 'Parts that join', 'packs' => 'Battery packs', 'chargers' => 'Chargers',
         'sections' => 'Song map', 'progress' => 'Frames over the talk', 'views' => 'Who sees which picture',
         'cast' => 'Who is in it', 'deliverables' => 'What is delivered', 'days' => 'When', 'references' => 'Reference pictures', 'swatches' => 'Colours agreed on', 'tracks' => 'Track sheet', 'mics' => 'Other microphones', 'recorders' => 'What records sound', 'leads' => 'Cables carried', 'antennas' => 'Antennas', 'pairs' => 'Stereo pairs', 'feeds' => 'Feeds from the house desk', 'links' => 'Wireless links', 'occupied' => 'On the air already', 'treatments' => 'What is hung for the sound', 'claps' => 'Claps recorded on site', 'probes' => 'Where to read the light', 'walks' => 'Who walks while lit', 'hazers' => 'Haze', 'loads' => 'What else is on the mains', 'ballast' => 'Ballast on the legs', 'extensions' => 'Extensions carried', 'colours' => 'Colours that show', 'topics' => 'What they will speak of, or play',
         'light' => 'Light readings', 'noise' => 'What makes noise', 'colour' => 'Lamps and their colour', 'circuits' => 'Breakers', 'ways' => 'The way in', 'askings' => 'Leave and people', 'hazards' => 'Hazards', 'gifts' => 'Gifts of the place', 'pouch' => 'Pouch to take along', 'photos' => 'Photos',
@@ -16,12 +16,14 @@ return [
     ],
     'ones' => [
         'stock' => 'a count', 'curtains' => 'a curtain', 'house' => 'a lamp',
-        'bodies' => 'a body', 'microphones' => 'a microphone', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter', 'fixtures' => 'a lamp', 'modifiers' => 'a modifier', 'joiners' => 'a part',
+        'bodies' => 'a body', 'microphones' => 'a microphone', 'lenses' => 'a lens', 'supports' => 'a support', 'prompters' => 'a prompter', 'fixtures' => 'a lamp', 'modifiers' => 'a modifier', 'joiners' => 'a part', 'packs' => 'a pack', 'chargers' => 'a charger',
         'sections' => 'a section', 'progress' => 'a part of the talk', 'views' => 'a viewer',
         'cast' => 'a person', 'deliverables' => 'a deliverable', 'days' => 'a day', 'references' => 'a reference', 'swatches' => 'a colour', 'tracks' => 'a track', 'mics' => 'a microphone', 'recorders' => 'a recorder', 'leads' => 'a cable', 'antennas' => 'an antenna', 'pairs' => 'a pair', 'feeds' => 'a feed', 'links' => 'a link', 'occupied' => 'a transmitter', 'treatments' => 'a cloth', 'claps' => 'a clap', 'probes' => 'a probe', 'walks' => 'a walk', 'hazers' => 'a hazer', 'loads' => 'a load', 'ballast' => 'a bag', 'extensions' => 'an extension', 'colours' => 'a sample', 'topics' => 'a topic', 'light' => 'a light reading', 'noise' => 'a noise', 'colour' => 'a lamp', 'circuits' => 'a breaker', 'ways' => 'a door or stairs', 'askings' => 'an asking', 'hazards' => 'a hazard', 'gifts' => 'a gift', 'pouch' => 'a thing to take',
         'photos' => 'a photo', 'walls' => 'a wall', 'ties' => 'a distance', 'angles' => 'an angle', 'openings' => 'a door or window', 'built' => 'a thing', 'outlets' => 'an outlet', 'ceiling' => 'a point', 'materials' => 'a material',
     ],
     'hints' => [
+        'packs' => 'By the plate that they fit, as bodies and lamps name theirs. How many there are is counted in What there is.',
+        'chargers' => 'What arrives in a pack in each slot, in watts.',
         'extensions' => 'By length, with how many of each. Runs are made of these.',
         'joiners' => 'What sits on one mount and offers another. How many there are is counted in What there is.',
         'curtains' => 'How they are drawn while this setup is recorded; elsewhere they stay as they were measured.',
@@ -61,7 +63,7 @@ return [
     ],
     'columns' => [
         'ahead_m' => 'before the lamp', 'passes' => 'lets through', 'mired' => 'warmer by, mired', 'angle_deg' => 'angle left, whole', 'stands' => 'stands more', 'lux_at_1m' => 'at 1 m', 'throw' => 'projector’s throw', 'watts' => 'power', 'lowest_dim' => 'dims cleanly to', 'hot' => 'burns hot', 'battery' => 'on a battery',
-        'sensor_width_mm' => 'sensor across', 'sensor_height_mm' => 'sensor up', 'outputs' => 'picture outputs', 'focal_min_mm' => 'from', 'focal_max_mm' => 'to', 't_min' => 'widest T', 'nearest_focus_m' => 'focuses from', 'front_m' => 'front across', 'parfocal' => 'keeps focus when zoomed', 'leg_radius_m' => 'legs reach', 'lowest_m' => 'lowest', 'highest_m' => 'highest', 'rail_m' => 'rail', 'reach_m' => 'arm reaches', 'mount' => 'sits on', 'sits_on' => 'sits on', 'offers' => 'offers', 'places' => 'places', 'up_m' => 'over the axis', 'down_m' => 'under the axis', 'letter_mm' => 'capitals',
+        'sensor_width_mm' => 'sensor across', 'sensor_height_mm' => 'sensor up', 'outputs' => 'picture outputs', 'focal_min_mm' => 'from', 'focal_max_mm' => 'to', 't_min' => 'widest T', 'nearest_focus_m' => 'focuses from', 'front_m' => 'front across', 'parfocal' => 'keeps focus when zoomed', 'leg_radius_m' => 'legs reach', 'lowest_m' => 'lowest', 'highest_m' => 'highest', 'rail_m' => 'rail', 'reach_m' => 'arm reaches', 'mount' => 'sits on', 'sits_on' => 'sits on', 'plate' => 'plate', 'wh' => 'holds, Wh', 'slots' => 'slots', 'offers' => 'offers', 'places' => 'places', 'up_m' => 'over the axis', 'down_m' => 'under the axis', 'letter_mm' => 'capitals',
         'mains' => 'Mains',
         'shutter_deg' => 'Shutter angle', 'profile' => 'Look or profile', 'nd_stops' => 'Density, stops', 'automatic' => 'Automatic',
         'from_s' => 'from, s', 'to_s' => 'to, s', 'leads' => 'who leads', 'camera' => 'camera', 'size' => 'size', 'depth' => 'depth, 1 to 5', 'break_before' => 'a break before it', 'from_m' => 'looks from', 'screen_in' => 'screen, inches', 'talks_back' => 'can talk back',
@@ -118,6 +120,8 @@ return [
         'supports' => [':kind', 'legs reach :leg_radius_m', ':lowest_m to :highest_m high'],
         'ballast' => [':kg'],
         'extensions' => [':length_m', ':count of them', ':mm2 mm²'],
+        'packs' => [':wh Wh', 'on the :plate'],
+        'chargers' => [':slots slots of :watts W', 'on the :plate'],
         'joiners' => ['on :sits_on', 'gives :places × :offers', ':kg', 'rated for :carries_kg'],
         'fixtures' => ['face :width_m × :height_m', ':lux_at_1m lx at 1 m', ':watts W'],
     ],

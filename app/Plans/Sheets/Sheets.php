@@ -18,6 +18,8 @@ use FineFrame\Grip\Support;
 use FineFrame\Light\Fixture;
 use FineFrame\Light\Modifier;
 use FineFrame\Plan\BriefLists;
+use FineFrame\Plan\ChargerModel;
+use FineFrame\Plan\PackModel;
 use FineFrame\Plan\SetupList;
 use FineFrame\Plan\SetupLists;
 use FineFrame\Plan\SetupPlan;
@@ -45,7 +47,9 @@ final readonly class Sheets
 {
     public const KIT = ['stock', 'bodies', 'lenses', 'supports', 'prompters'];
 
-    public const GRIP = ['supports', 'joiners', 'ballast'];
+    public const GRIP = ['joiners'];
+
+    public const POWER = ['packs', 'chargers'];
 
     public const LAMPS = ['fixtures', 'modifiers'];
 
@@ -82,7 +86,7 @@ final readonly class Sheets
         if ($name === 'stock') {
             return $this->stock();
         }
-        if (in_array($name, [...self::KIT, ...self::LAMPS, ...self::SOUND, ...self::GRIP], true)) {
+        if (in_array($name, [...self::KIT, ...self::LAMPS, ...self::SOUND, ...self::GRIP, ...self::POWER], true)) {
             return $this->kit($name);
         }
         if ($name === 'materials') {
@@ -166,6 +170,8 @@ final readonly class Sheets
             'microphones' => [self::columns(Microphone::read(...)), $kit->microphones],
             'modifiers' => [self::columns(Modifier::read(...)), $kit->modifiers],
             'joiners' => [self::columns(JoiningPart::read(...)), $kit->joiners],
+            'packs' => [self::columns(PackModel::read(...)), $kit->packs],
+            'chargers' => [self::columns(ChargerModel::read(...)), $kit->chargers],
             default => [self::columns(Prompter::read(...)), $kit->prompters],
         };
 

@@ -15,6 +15,8 @@ final readonly class Body implements Part
     /**
      * @param  list<Mode>  $modes  the first is how it records when nothing is chosen; without any, it uses the whole area
      * @param  int  $outputs  for pictures to go out by
+     * @param  float  $watts  with what hangs on its battery; 0 where nobody has said
+     * @param  string  $plate  what its battery fits; empty where nobody has said
      * @param  array<string, mixed>  $extra
      */
     private function __construct(
@@ -26,6 +28,8 @@ final readonly class Body implements Part
         public int $heightPx,
         public array $modes,
         public int $outputs,
+        public float $watts,
+        public string $plate,
         private array $extra,
     ) {
     }
@@ -41,6 +45,8 @@ final readonly class Body implements Part
             $node->whole('height_px', 240, 20000, 2160),
             $node->each('modes', Mode::read(...), 20),
             $node->whole('outputs', 0, 8, 1),
+            $node->number('watts', 0, 500, Unit::Watt, 0.0),
+            $node->text('plate', '', 40),
             $node->rest(),
         );
     }
@@ -53,7 +59,7 @@ final readonly class Body implements Part
             'height_px' => $this->heightPx,
             'modes' => Parts::written($this->modes),
             'outputs' => $this->outputs,
-        ] + $this->extra;
+        ] + ($this->watts > 0.0 ? ['watts' => $this->watts] : []) + ($this->plate === '' ? [] : ['plate' => $this->plate]) + $this->extra;
     }
 
     public function mode(?string $id): ?Mode

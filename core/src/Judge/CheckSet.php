@@ -138,6 +138,7 @@ final class CheckSet
             new Checks\Rig\NobodyIsUnderIt,
             new Checks\Rig\EveryoneGetsOut,
             new Checks\Rig\JointsClose,
+            new Checks\Rig\PacksCarryTheHours,
             new Checks\Rig\MainsCablesAreCarried,
             new Checks\Rig\MainsCableStaysOutOfFrame,
             new Checks\Rig\HeavyIsLiftedByTwo,

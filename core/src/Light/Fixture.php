@@ -31,6 +31,7 @@ final readonly class Fixture implements Part
         public ?Projection $projection,
         public ?float $kg,
         public Mount $mount,
+        public string $plate,
         private array $extra,
     ) {
     }
@@ -54,6 +55,7 @@ final readonly class Fixture implements Part
                 : null,
             $node->has('kg') ? $node->number('kg', 0, 500, Unit::Kilogram) : null,
             $node->choice('mount', Mount::class, Mount::Unsaid),
+            $node->text('plate', '', 40),
             $node->rest(),
         );
     }
@@ -68,6 +70,7 @@ final readonly class Fixture implements Part
             ? []
             : ['throw' => $this->projection->throw, 'picture_ratio' => round($this->projection->ratio, 3)]
         ) + ($this->kg === null ? [] : ['kg' => $this->kg])
-            + ($this->mount === Mount::Unsaid ? [] : ['mount' => $this->mount->value]) + $this->extra;
+            + ($this->mount === Mount::Unsaid ? [] : ['mount' => $this->mount->value])
+            + ($this->plate === '' ? [] : ['plate' => $this->plate]) + $this->extra;
     }
 }

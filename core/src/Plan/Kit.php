@@ -35,6 +35,8 @@ final readonly class Kit implements Part
      * @param  array<string, Prompter>  $prompters
      * @param  array<string, Modifier>  $modifiers
      * @param  array<string, JoiningPart>  $joiners
+     * @param  array<string, PackModel>  $packs
+     * @param  array<string, ChargerModel>  $chargers
      * @param  array<string, mixed>  $extra
      */
     private function __construct(
@@ -49,12 +51,14 @@ final readonly class Kit implements Part
         public array $prompters,
         public array $modifiers,
         public array $joiners,
+        public array $packs,
+        public array $chargers,
         public Stock $stock,
         private array $extra,
     ) {
     }
 
-    /** @return array<string, \Closure(Node): (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart)> by list */
+    /** @return array<string, \Closure(Node): (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart|PackModel|ChargerModel)> by list */
     public static function readers(): array
     {
         return [
@@ -69,6 +73,8 @@ final readonly class Kit implements Part
             'prompters' => Prompter::read(...),
             'modifiers' => Modifier::read(...),
             'joiners' => JoiningPart::read(...),
+            'packs' => PackModel::read(...),
+            'chargers' => ChargerModel::read(...),
         ];
     }
 
@@ -86,6 +92,8 @@ final readonly class Kit implements Part
             self::byId($node->each('prompters', Prompter::read(...))),
             self::byId($node->each('modifiers', Modifier::read(...))),
             self::byId($node->each('joiners', JoiningPart::read(...))),
+            self::byId($node->each('packs', PackModel::read(...))),
+            self::byId($node->each('chargers', ChargerModel::read(...))),
             Stock::read($node),
             $node->rest(),
         );
@@ -100,7 +108,7 @@ final readonly class Kit implements Part
         return $lenses;
     }
 
-    /** @return array<string, array<string, Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart>> by list and id */
+    /** @return array<string, array<string, Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart|PackModel|ChargerModel>> by list and id */
     public function models(): array
     {
         return [
@@ -115,6 +123,8 @@ final readonly class Kit implements Part
             'prompters' => $this->prompters,
             'modifiers' => $this->modifiers,
             'joiners' => $this->joiners,
+            'packs' => $this->packs,
+            'chargers' => $this->chargers,
         ];
     }
 
@@ -147,7 +157,7 @@ final readonly class Kit implements Part
     }
 
     /**
-     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart
+     * @template T of Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart|PackModel|ChargerModel
      *
      * @param  list<T>  $models
      * @return array<string, T>
@@ -156,7 +166,7 @@ final readonly class Kit implements Part
     {
         return array_combine(
             array_map(
-                static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart $m): string => $m->id,
+                static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart|PackModel|ChargerModel $m): string => $m->id,
                 $models,
             ),
             $models,

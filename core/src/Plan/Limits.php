@@ -39,6 +39,7 @@ final readonly class Limits
         'look_up_deg' => [12.0, 1.0, 60.0],
         'noise_break_db' => [15.0, 0.0, 60.0],
         'noise_watch_db' => [25.0, 0.0, 60.0],
+        'pack_usable' => [0.9, 0.3, 1.0],
         'palette_watch_de' => [20.0, 1.0, 100.0],
         'parting_watch_de' => [12.0, 1.0, 100.0],
         'pull_watch' => [1.0, 0.1, 20.0],

@@ -49,6 +49,21 @@ final readonly class RecordedHours
         );
     }
 
+    /** Minutes from the beginning to the end; null where either is open. */
+    public function lengthMin(): ?float
+    {
+        if ($this->from === '' || $this->to === '') {
+            return null;
+        }
+        [$begins, $ends] = array_map(static function (string $clock): int {
+            [$h, $m] = array_map(intval(...), explode(':', $clock));
+
+            return 60 * $h + $m;
+        }, [$this->from, $this->to]);
+
+        return (float) ($ends > $begins ? $ends - $begins : $ends + 1440 - $begins);
+    }
+
     /**
      * The lines of “When” anew: a setup whose line is gone goes by the first again.
      *

@@ -8,13 +8,13 @@ namespace FineFrame\Power;
  * Packs of one kind over a day: each device that is on holds one, packs change places only in pauses, slots charge what is in them. Every
  * way is gone through, pause by pause; of ways that leave every pack where and as full as another does, only what differs is kept.
  *
- * @phpstan-type Way array{charge: list<float>, holds: list<int|null>, swaps: int, first: float|null}
+ * @phpstan-type Way array{charge: list<float>, holds: list<int|null>, swaps: int, first: float|null, moves: list<array{float, int, int}>}
  */
 final class CellDay
 {
     private const EVEN = 1e-6;
 
-    /** So many states a pause are gone on with, the fewest swaps first: far more than a day’s packs make. */
+    /** So many states a pause are gone on with, those with fewest swaps and most left first: more than a day’s packs make. */
     private const MOST = 4000;
 
     public readonly bool $isCovered;
@@ -27,14 +27,21 @@ final class CellDay
     /** Up to when everything that is on can be kept going. */
     public readonly float $lastsUntil;
 
+    /** @var list<array{float, int, int}> the swaps of a way with fewest: minute, device, pack */
+    public readonly array $swaps;
+
     /** @var list<float> */
     private readonly array $times;
+
+    /** @var list<float> the strongest first */
+    private readonly array $slots;
 
     /**
      * @param  list<float>  $packs  watt-hours, full at the beginning
      * @param  list<array{watts: float, from: float, to: float}>  $devices  minutes
      * @param  list<float>  $pauses  minutes
      * @param  list<float>  $slots  watts into each pack that is in one
+     * @param  int  $most  states to go on with, where a quick answer will do; what is found holds, and there may be better
      * @param  bool  $once  whether a pack that was taken out stays out
      *
      * @throws ImpossiblePower
@@ -43,9 +50,12 @@ final class CellDay
         private readonly array $packs,
         private readonly array $devices,
         array $pauses,
-        private readonly array $slots = [],
+        array $slots = [],
         private readonly bool $once = false,
+        private readonly int $most = self::MOST,
     ) {
+        rsort($slots);
+        $this->slots = $slots;
         if (min([0.0, ...$packs, ...$slots, ...$pauses, ...array_column($devices, 'watts'), ...array_column($devices, 'from')]) < 0.0) {
             throw ImpossiblePower::negative('Capacities, watts and times');
         }
@@ -63,6 +73,7 @@ final class CellDay
         sort($between);
         $this->times = [$from, ...$between, $to];
         [$ways, $lasts] = $this->gone();
+        $this->swaps = $ways[0]['moves'] ?? [];
         $this->isCovered = $ways !== [];
         $this->leastSwaps = $ways === [] ? null : min(array_column($ways, 'swaps'));
         $firsts = array_filter(array_column($ways, 'first'), is_float(...));
@@ -124,7 +135,8 @@ final class CellDay
     /** @return array{list<Way>, float} the ways that get to the end, and how long the best of the others lasts */
     private function gone(): array
     {
-        $ways = [['charge' => $this->packs, 'holds' => array_fill(0, count($this->devices), null), 'swaps' => 0, 'first' => null]];
+        $none = array_fill(0, count($this->devices), null);
+        $ways = [['charge' => $this->packs, 'holds' => $none, 'swaps' => 0, 'first' => null, 'moves' => []]];
         $lasts = $this->times[0];
         for ($k = 0; $k + 1 < count($this->times); $k++) {
             $next = [];
@@ -133,30 +145,43 @@ final class CellDay
                     [$begin, $dies] = [$this->moved($way, $holds, $k), $this->dies($way['charge'], $holds, $k)];
                     $lasts = max($lasts, min($dies, $this->times[$k + 1]));
                     foreach ($dies >= $this->times[$k + 1] - self::EVEN ? $this->charging($begin, $k) : [] as $after) {
-                        self::keep($next, $after);
+                        $this->keep($next, $after);
                     }
                 }
             }
             $ways = array_values($next);
-            usort($ways, static fn (array $a, array $b): int => $a['swaps'] <=> $b['swaps']);
-            $ways = array_slice($ways, 0, self::MOST);
+            usort($ways, self::ranked(...));
+            $ways = array_slice($ways, 0, $this->most);
         }
 
         return [$ways, $lasts];
     }
 
     /**
+     * @param  Way  $one
+     * @param  Way  $other
+     */
+    private static function ranked(array $one, array $other): int
+    {
+        return [$one['swaps'], array_sum($other['charge'])] <=> [$other['swaps'], array_sum($one['charge'])];
+    }
+
+    /**
+     * Packs that hold as much are told apart by how full they are and by what holds them, not by which is which.
+     *
      * @param  array<string, Way>  $all
      * @param  Way  $way
      */
-    private static function keep(array &$all, array $way): void
+    private function keep(array &$all, array $way): void
     {
-        $key = implode(' ', array_map(static fn (float $c): string => sprintf('%.5f', $c), $way['charge'])).'|'.implode(' ', array_map(
-            static fn (?int $p): string => $p === null ? '-' : (string) $p, $way['holds'],
-        ));
+        $said = fn (int $p): string => $this->packs[$p].':'.round($way['charge'][$p], 5);
+        $about = array_map($said, array_values(array_diff(array_keys($this->packs), $way['holds'])));
+        sort($about);
+        $key = implode(' ', [...array_map(static fn (?int $p): string => $p === null ? '-' : $said($p), $way['holds']), '|', ...$about]);
         $known = $all[$key] ?? null;
         $all[$key] = $known === null ? $way : [
             'swaps' => min($known['swaps'], $way['swaps']),
+            'moves' => $known['swaps'] <= $way['swaps'] ? $known['moves'] : $way['moves'],
             'first' => $known['first'] === null || $way['first'] === null
                 ? $known['first'] ?? $way['first']
                 : max($known['first'], $way['first']),
@@ -244,6 +269,7 @@ final class CellDay
             if ($k > 0 && $pack !== null && $pack !== $way['holds'][$i]) {
                 $way['swaps']++;
                 $way['first'] ??= $this->times[$k];
+                $way['moves'][] = [$this->times[$k], $i, $pack];
             }
         }
         foreach ($this->once ? $way['holds'] : [] as $was) {
@@ -270,34 +296,41 @@ final class CellDay
             array_keys($this->packs),
             fn (int $p): bool => ! in_array($p, $way['holds'], true) && $way['charge'][$p] < $this->packs[$p] - self::EVEN,
         );
-        $slots = $this->slots;
-        rsort($slots);
-        foreach (self::orders(array_values($about), min(count($slots), count($about))) as $in) {
-            $after = $way;
-            foreach ($in as $s => $pack) {
-                $hours = ($this->times[$k + 1] - $this->times[$k]) / 60;
-                $after['charge'][$pack] = min($this->packs[$pack], $after['charge'][$pack] + $slots[$s] * $hours);
+        $hours = ($this->times[$k + 1] - $this->times[$k]) / 60;
+        foreach ($this->slotted($way['charge'], array_values($about), 0) as $in) {
+            $after = $way['charge'];
+            foreach ($in as $pack => $watts) {
+                $after[$pack] = min($this->packs[$pack], $after[$pack] + $watts * $hours);
             }
-            yield ['charge' => array_values($after['charge'])] + $after;
+            yield ['charge' => array_values($after)] + $way;
         }
     }
 
     /**
-     * @param  list<int>  $packs
-     * @return iterable<list<int>> so many of them, in every order
+     * As many as there are slots for, in every way that differs: no slot stays empty that a pack could be in.
+     *
+     * @param  list<float>  $charge
+     * @param  list<int>  $about
+     * @return iterable<array<int, float>> watts by pack
      */
-    private static function orders(array $packs, int $count): iterable
+    private function slotted(array $charge, array $about, int $slot): iterable
     {
-        if ($count === 0) {
+        if ($about === [] || ! isset($this->slots[$slot])) {
             yield [];
 
             return;
         }
-        foreach ($packs as $i => $pack) {
-            $rest = $packs;
+        $tried = [];
+        foreach ($about as $i => $pack) {
+            $alike = $this->packs[$pack].':'.round($charge[$pack], 5);
+            if (isset($tried[$alike])) {
+                continue;
+            }
+            $tried[$alike] = true;
+            $rest = $about;
             unset($rest[$i]);
-            foreach (self::orders(array_values($rest), $count - 1) as $order) {
-                yield [$pack, ...$order];
+            foreach ($this->slotted($charge, array_values($rest), $slot + 1) as $others) {
+                yield [$pack => $this->slots[$slot]] + $others;
             }
         }
     }

@@ -28,6 +28,11 @@
         @endif
         <p class="why">Breakers, voltages and the share for continuous load: as the house and your code have them. A generator, a tie-in, anything behind the panel’s door: a licensed electrician.</p>
     @endif
+    @if ($cells = $power->cells())
+        <div class="wide-table"><table class="rows power"><caption>Packs, over the hours that are recorded.</caption><thead><tr><th scope="col">On packs</th><th scope="col">Plate</th><th scope="col">Draws</th><th scope="col">Packs</th><th scope="col">Swaps</th><th scope="col">Runs until</th><th scope="col">All full again in</th></tr></thead><tbody>
+            @foreach ($cells as $row)<tr><th scope="row">{{ $row['devices'] }}</th><td>{{ $row['plate'] }}</td><td class="num">{{ $row['draws'] }}</td><td>{{ $row['packs'] }}</td><td>{{ $row['swaps'] }}</td><td class="num">{{ $row['until'] }}</td><td class="num">{{ $row['full'] }}</td></tr>@endforeach
+        </tbody></table></div>
+    @endif
     @include('plan.sheet', ['name' => 'loads'])
-    @include('plan.sheet', ['name' => 'extensions'])
+    @foreach (['extensions', 'packs', 'chargers'] as $name)@include('plan.sheet', ['name' => $name])@endforeach
 </div>

@@ -32,6 +32,8 @@ final class KitTable
         'microphone' => 'microphones',
         'pole' => 'poles',
         'joint' => 'joiners',
+        'pack' => 'packs',
+        'charger' => 'chargers',
         'stock' => 'stock',
     ];
 
