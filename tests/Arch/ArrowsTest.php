@@ -23,6 +23,7 @@ arch('camera')->expect('FineFrame\Camera')->toOnlyUse([...$parts, 'FineFrame\Gri
 arch('light')->expect('FineFrame\Light')->toOnlyUse([...$parts, 'FineFrame\Staging', 'FineFrame\Grip']);
 arch('sound')->expect('FineFrame\Sound')->toOnlyUse([...$parts, 'FineFrame\Grip', 'FineFrame\Space']);
 arch('power stands alone')->expect('FineFrame\Power')->toOnlyUse(['FineFrame\FineFrameException']);
+arch('the log stands alone')->expect('FineFrame\Log')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('scout')->expect('FineFrame\Scout')->toOnlyUse($parts);
 arch('plan')->expect('FineFrame\Plan')->toOnlyUse($modules);
 arch('scene')->expect('FineFrame\Scene')->toOnlyUse([...$modules, 'FineFrame\Plan']);

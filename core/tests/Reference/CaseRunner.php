@@ -32,6 +32,7 @@ final class CaseRunner
             'circuits' => new CircuitCases,
             'cables' => new CableCases,
             'batteries' => new BatteryCases,
+            'log' => new LogCases,
             'routes' => new RouteCases,
             'supports' => new SupportCases,
         ];
