@@ -6,7 +6,7 @@ declare(strict_types=1);
 $public = (string) getcwd();
 $path = urldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $file = realpath($public.$path);
-$types = ['js' => 'text/javascript; charset=utf-8', 'css' => 'text/css; charset=utf-8', 'svg' => 'image/svg+xml', 'csv' => 'text/csv; charset=utf-8', 'woff2' => 'font/woff2', 'ttf' => 'font/ttf', 'txt' => 'text/plain; charset=utf-8'];
+$types = ['js' => 'text/javascript; charset=utf-8', 'css' => 'text/css; charset=utf-8', 'svg' => 'image/svg+xml', 'csv' => 'text/csv; charset=utf-8', 'woff2' => 'font/woff2', 'ttf' => 'font/ttf', 'txt' => 'text/plain; charset=utf-8', 'webmanifest' => 'application/manifest+json'];
 $type = $types[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
 
 if ($type === null || $file === false || ! is_file($file) || ! str_starts_with($file, $public.DIRECTORY_SEPARATOR) || ! in_array($_SERVER['REQUEST_METHOD'], ['GET', 'HEAD'], true)) {

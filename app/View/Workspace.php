@@ -38,7 +38,7 @@ final class Workspace
     /** Ways to look at a stage, the first as it opens; `*` is any stage with a floor. */
     private const LOOKS = [
         'brief' => ['board' => 'Brief', 'schools' => 'Schools'],
-        'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'photos' => 'Photos', 'compare' => 'Compare'],
+        'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'ticks' => 'To tick', 'photos' => 'Photos', 'compare' => 'Compare'],
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
         'stage' => ['above' => 'From above', 'colours' => 'Colours', 'side' => 'From the side', 'table' => 'Table'],
         'cameras' => [
@@ -259,6 +259,11 @@ final class Workspace
     public function safety(): SafetyDesk
     {
         return new SafetyDesk($this->situation, $this->verdicts, $this->reader, $this->phrase);
+    }
+
+    public function ticks(): TickDesk
+    {
+        return new TickDesk($this->setup->plan, $this->reader);
     }
 
     public function grip(): GripDesk

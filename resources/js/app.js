@@ -12,3 +12,5 @@ import './making.js';
 import './later.js';
 import './matrix.js';
 import './hear.js';
+import './log.js';
+import './pack.js';

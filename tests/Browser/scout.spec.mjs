@@ -240,3 +240,51 @@ test('the day plays, and a school changes the limit in sight', async ({ desk: pa
     await expect(page.getByLabel('Angle apart (school)')).toHaveValue('50');
     await expect(tally(page)).toContainText('break');
 });
+
+test('two phones tick the same lists without a connection, and meet with nothing lost', async ({ desk: page, browser }) => {
+    const address = page.url().replace(/cameras.*/, 'scout?look=ticks');
+    const phones = [];
+    for (const who of ['Ida', 'Ole']) {
+        const context = await browser.newContext();
+        const phone = await context.newPage();
+        await phone.goto(address);
+        await phone.getByLabel('Who ticks here').fill(who);
+        await phone.getByLabel('Who ticks here').blur();
+        await expect(phone.locator('[data-log-state]')).toHaveText('All sent.');
+        await context.setOffline(true);
+        phones.push({ context, phone });
+    }
+    const [ida, ole] = phones;
+    await ida.phone.getByLabel('tape and a laser').check();
+    await ida.phone.getByLabel('light meter').check();
+    await ole.phone.getByLabel('light meter').check();
+    await ole.phone.getByLabel('light meter').uncheck();
+    await expect(ida.phone.locator('[data-log-state]')).toHaveText('2 ticks wait here to be sent.');
+    await ole.context.setOffline(false);
+    await ida.context.setOffline(false);
+    for (const { phone } of phones) {
+        await expect(phone.locator('[data-log-state]')).toHaveText('All sent.');
+        await expect(phone.getByLabel('tape and a laser')).toBeChecked();
+        await expect(phone.getByLabel('light meter')).not.toBeChecked();
+        await expect(phone.getByRole('listitem').filter({ hasText: 'light meter' })).toContainText('open again by Ole');
+    }
+    await ida.context.close();
+    await ole.context.close();
+});
+
+test.describe('taken along', () => {
+    test.use({ serviceWorkers: 'allow' });
+
+    test('a shoot is taken along, and a page that was never opened opens without a connection', async ({ desk: page, context }) => {
+        test.setTimeout(180_000);
+        const take = page.locator('.pack');
+        await take.getByRole('button', { name: 'Take along' }).click();
+        await expect(take).toContainText(/\d+ pages on this device/, { timeout: 150_000 });
+        await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+        await context.setOffline(true);
+        await page.goto(page.url().replace(/cameras.*/, 'rig?look=grip'));
+        await expect(page.getByRole('row', { name: /Clamp with a ball head/ }).first()).toBeVisible();
+        await expect(page.locator('.pack')).toContainText('pages on this device');
+        await context.setOffline(false);
+    });
+});

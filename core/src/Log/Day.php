@@ -41,8 +41,8 @@ final class Day
             } elseif ($mark->kind === 'tick') {
                 $ticks[$mark->text('item')] = $mark;
             } elseif ($mark->kind === 'flag') {
-                $on = $name !== '' ? $name : ($running === [] ? null : $running[count($running) - 1]);
-                if ($on === null) {
+                $on = $name !== '' ? $name : $running[count($running) - 1] ?? '';
+                if ($on === '') {
                     $loose[] = $mark->id;
                 } else {
                     $takes[$on] ??= new Take($on, isset($isStarted[$on]));

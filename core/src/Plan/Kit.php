@@ -166,7 +166,9 @@ final readonly class Kit implements Part
     {
         return array_combine(
             array_map(
-                static fn (Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart|PackModel|ChargerModel $m): string => $m->id,
+                static fn (
+                    Body|Lens|Reducer|Support|Fixture|Microphone|Pole|Material|Prompter|Modifier|JoiningPart|PackModel|ChargerModel $m,
+                ): string => $m->id,
                 $models,
             ),
             $models,

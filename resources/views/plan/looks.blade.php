@@ -19,6 +19,9 @@
         @case('notes')
             @include('plan.scout-notes')
             @break
+        @case('ticks')
+            @include('plan.ticks')
+            @break
         @case('photos')
             @include('plan.photos')
             @break

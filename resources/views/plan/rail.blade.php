@@ -16,5 +16,7 @@
         @endforeach
         <a href="{{ route('export.plan', $work->shoot->id) }}" download>Plan file</a>
         <a href="{{ route('export.floor', $work->shoot->id) }}" download>Floor (SVG)</a>
+        <a href="{{ route('pack.file', $work->shoot->id) }}" download>One file to send</a>
     </div>
+    <div class="pack" data-keep data-pack="{{ route('pack.pages', $work->shoot->id) }}" data-shoot="{{ $work->shoot->id }}"><button type="button" class="plain">Take along</button> <span class="why" data-pack-state role="status"></span></div>
 </nav>

@@ -1,0 +1,92 @@
+// Marks of the day: written here first, sent when there is a connection, joined there with everybody’s.
+const shoot = () => location.pathname.split('/')[2] ?? '';
+const key = (what) => `log:${shoot()}:${what}`;
+const read = (name, otherwise) => JSON.parse(localStorage.getItem(name) ?? 'null') ?? otherwise;
+const write = (name, value) => localStorage.setItem(name, JSON.stringify(value));
+const waiting = () => read(key('waiting'), []);
+const board = () => document.querySelector('[data-log]');
+const AGAIN_MS = 5000;
+
+let known = {};
+let sending = false;
+
+function device() {
+    const id = localStorage.getItem('log:device') ?? `d-${crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`}`;
+    localStorage.setItem('log:device', id);
+    return id;
+}
+
+function mark(kind, says) {
+    const n = read(key('n'), 0) + 1;
+    write(key('n'), n);
+    const who = localStorage.getItem('log:who') ?? '';
+    write(key('waiting'), [...waiting(), { id: `${device()}:${shoot()}:${n}`, device: device(), n, at_ms: Date.now(), kind, who, ...says }]);
+    draw();
+    send();
+}
+
+/** What everybody’s marks come to, with those that wait here on top. */
+function state() {
+    const ticks = { ...known };
+    for (const one of waiting()) if (one.kind === 'tick') ticks[one.item] = { on: one.on, who: one.who, at: one.at_ms, waits: true };
+    return ticks;
+}
+
+function draw() {
+    const at = board();
+    if (!at) return;
+    const ticks = state();
+    for (const box of at.querySelectorAll('[data-item]')) {
+        const tick = ticks[box.dataset.item];
+        box.checked = tick?.on ?? false;
+        const clock = tick ? new Date(tick.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : '';
+        box.closest('li').querySelector('[data-by]').textContent = tick ? `${tick.on ? 'ticked' : 'open again'}${tick.who ? ` by ${tick.who}` : ''} at ${clock}${tick.waits ? ', waits here' : ''}` : '';
+    }
+    const count = waiting().length;
+    at.querySelector('[data-log-state]').textContent = count > 0 ? `${count} ${count === 1 ? 'tick waits' : 'ticks wait'} here to be sent.` : 'All sent.';
+}
+
+async function send() {
+    const url = board()?.dataset.log;
+    if (!url || sending) return;
+    sending = true;
+    try {
+        const marks = waiting();
+        const answer = await fetch(url, {
+            method: 'POST',
+            headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content, 'Content-Type': 'application/json', Accept: 'application/json' },
+            body: JSON.stringify({ device: device(), name: localStorage.getItem('log:who') ?? '', now_ms: Date.now(), marks }),
+        });
+        if (!answer.ok) throw new Error(String(answer.status));
+        const { kept, refused, ticks } = await answer.json();
+        const done = new Set([...kept, ...Object.keys(refused)]);
+        // What was ticked meanwhile stays.
+        write(key('waiting'), waiting().filter((one) => !done.has(one.id)));
+        known = ticks;
+        write(key('known'), ticks);
+    } catch {
+        // No connection; it is tried again.
+    } finally {
+        sending = false;
+        draw();
+    }
+}
+
+function begin() {
+    const at = board();
+    if (!at) return;
+    known = read(key('known'), {});
+    const who = at.querySelector('[data-log-who]');
+    who.value = localStorage.getItem('log:who') ?? '';
+    draw();
+    send();
+}
+
+document.addEventListener('change', ({ target }) => {
+    if (target.matches?.('[data-log-who]')) localStorage.setItem('log:who', target.value.trim());
+    if (target.matches?.('[data-log] [data-item]')) mark('tick', { item: target.dataset.item, on: target.checked });
+});
+document.addEventListener('DOMContentLoaded', begin);
+document.addEventListener('plan:drawn', begin);
+window.addEventListener('online', send);
+setInterval(() => { if (document.visibilityState === 'visible') send(); }, AGAIN_MS);
