@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\DayController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\ExchangeController;
 use App\Http\Controllers\ExportController;
@@ -51,6 +52,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/log', [LogController::class, 'store']);
     Route::get('/pack.json', [FieldPackController::class, 'pages'])->name('pack.pages');
     Route::get('/pack.html', [FieldPackController::class, 'file'])->name('pack.file');
+    Route::post('/day', DayController::class)->name('day');
     Route::get('/safety.pdf', [ExportController::class, 'safety'])->name('export.safety');
     Route::get('/contact.pdf', [ExportController::class, 'contact'])->name('export.contact');
     Route::post('/marks', [ThingController::class, 'mark'])->name('marks.store');

@@ -33,7 +33,7 @@ use Illuminate\Support\Facades\Config;
 final class Workspace
 {
     /** The stages that have a page yet. */
-    public const OPEN = [Stage::Brief, Stage::Scout, Stage::Measure, Stage::Stage, Stage::Cameras, Stage::Light, Stage::Sound, Stage::Rig];
+    public const OPEN = [Stage::Brief, Stage::Scout, Stage::Measure, Stage::Stage, Stage::Cameras, Stage::Light, Stage::Sound, Stage::Rig, Stage::Rundown];
 
     /** Ways to look at a stage, the first as it opens; `*` is any stage with a floor. */
     private const LOOKS = [
@@ -54,6 +54,7 @@ final class Workspace
             'cables' => 'Cables', 'radio' => 'Radio', 'music' => 'Music', 'side' => 'From the side', 'table' => 'Table',
         ],
         'rig' => ['above' => 'From above', 'power' => 'Power', 'grip' => 'Grip', 'safety' => 'Safety', 'side' => 'From the side', 'table' => 'Table'],
+        'rundown' => ['hours' => 'The day'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -137,7 +138,7 @@ final class Workspace
                 $this->look,
                 [
                     'book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours',
-                    'power', 'grip', 'safety',
+                    'power', 'grip', 'safety', 'hours',
                 ],
                 true,
             )
@@ -259,6 +260,11 @@ final class Workspace
     public function safety(): SafetyDesk
     {
         return new SafetyDesk($this->situation, $this->verdicts, $this->reader, $this->phrase);
+    }
+
+    public function day(): DayDesk
+    {
+        return new DayDesk($this->situation);
     }
 
     public function ticks(): TickDesk

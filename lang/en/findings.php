@@ -33,6 +33,20 @@ return [
         'asks' => ['Nobody has said whether anything may hang from the :beam: :thing does.', 'Ask whoever answers for the building, and write down who said what.'],
         'no' => [':thing hangs from the :beam, from which nothing may hang.', 'A stand, or another place.'],
     ],
+    'tasks-keep-their-hours' => [
+        'holds' => ['The day fits: call at :call, done at :end.', 'Each task within its hours, with the hands that there are; the Rundown draws it.'],
+        'take' => ['The recording of :name would end at :ends; it is set for :from to :to.', 'Set it later, rig less, come earlier, or bring another pair of hands.'],
+        'fails' => ['What is to be done for :name would be over at :ends; the place is ours from :from to :to.', 'Shorten what comes before, ask for longer, or move something to another day.'],
+    ],
+    'day-is-not-too-long' => [
+        'holds' => ['The day is :hours long, from :call to :end.', 'With the way there and home. Up to :limit is asked for here.'],
+        'fails' => ['The day is :hours long, from :call to :end.', 'More than :limit: tired people break things, and drive. Sleep there, share the driving, or split the day.'],
+        'night' => ['The way home ends at :end.', 'After a day of :hours: share the driving, or sleep there.'],
+    ],
+    'rig-is-ready-in-time' => [
+        'holds' => [':name is ready at :ready, :minutes before it begins.', ':wanted in hand are asked for.'],
+        'fails' => [':name is ready only :minutes before it begins at :begins.', ':wanted in hand are asked for: come earlier, or rig less.'],
+    ],
     'packs-carry-the-hours' => [
         'holds' => [':devices: one pack each lasts to the end.', 'Recorded until :to. Start with full ones; line-up and rehearsal draw too.'],
         'swaps' => [':devices: :count of packs, at :swaps.', 'In pauses, out of :packs on the :plate. Recorded until :to.'],

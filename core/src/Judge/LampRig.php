@@ -7,6 +7,7 @@ namespace FineFrame\Judge;
 use FineFrame\Grip\SupportKind;
 use FineFrame\Light\Modifier;
 use FineFrame\Light\SoftBox;
+use FineFrame\Plan\SetupPlan;
 use FineFrame\Staging\Furniture;
 
 /** What it takes to put up a setup's lamps: stands, watts, minutes; and which is missed least. Practicals are the room's. */
@@ -33,18 +34,8 @@ final readonly class LampRig
 
     public static function of(Situation $situation): self
     {
-        $setup = $situation->setup;
-        $each = $setup->plan->brief->facts->number('lamp_minutes') ?? self::LAMP_MIN;
-        $lamps = array_filter($situation->scene->lamps, static fn (SoftBox $l): bool => $l->placement->on && ! $l->placement->practical);
-        $ours = array_filter($setup->setup->furniture, static fn (Furniture $f): bool => $f->keepOut && $f->reflects !== null);
-        [$stands, $minutes] = [count($ours), self::CLOTH_MIN * count($ours)];
-        foreach ($lamps as $id => $lamp) {
-            $isClamped = $setup->plan->kit->supports[$lamp->placement->stand]->kind === SupportKind::Clamp;
-            $stands += ($isClamped ? 0 : 1) + $lamp->emitter->stands;
-            $minutes += $each + ($isClamped ? self::CLAMP_MIN : 0.0)
-                + array_sum(array_map(self::before(...), $lamp->modifiers))
-                + ($situation->scene->isOutside((string) $id) ? self::OUTSIDE_MIN : 0.0);
-        }
+        $lamps = self::lamps($situation);
+        [$stands, $minutes] = self::work($situation->setup);
         $shares = array_map(static fn (SoftBox $l): float => LampWork::largestShare($situation, $l->placement->id), $lamps);
         asort($shares);
 
@@ -55,6 +46,34 @@ final readonly class LampRig
             $minutes,
             $shares,
         );
+    }
+
+    /** @return array{int, float} stands, and minutes for one pair of hands */
+    public static function work(SetupPlan $setup): array
+    {
+        $kit = $setup->plan->kit;
+        $each = $setup->plan->brief->facts->number('lamp_minutes') ?? self::LAMP_MIN;
+        $ours = array_filter($setup->setup->furniture, static fn (Furniture $f): bool => $f->keepOut && $f->reflects !== null);
+        [$stands, $minutes] = [count($ours), self::CLOTH_MIN * count($ours)];
+        foreach ($setup->setup->lights as $lamp) {
+            if (! $lamp->on || $lamp->practical) {
+                continue;
+            }
+            $isClamped = $kit->supports[$lamp->stand]->kind === SupportKind::Clamp;
+            $before = array_map(static fn (string $id): Modifier => $kit->modifiers[$id], $lamp->modifiers);
+            $stands += ($isClamped ? 0 : 1) + array_sum(array_column($before, 'stands'));
+            $minutes += $each + ($isClamped ? self::CLAMP_MIN : 0.0)
+                + array_sum(array_map(self::before(...), $before))
+                + ($setup->room->contains($lamp->place) ? 0.0 : self::OUTSIDE_MIN);
+        }
+
+        return [$stands, $minutes];
+    }
+
+    /** @return array<string, SoftBox> that burn and are ours */
+    private static function lamps(Situation $situation): array
+    {
+        return array_filter($situation->scene->lamps, static fn (SoftBox $l): bool => $l->placement->on && ! $l->placement->practical);
     }
 
     /** @return string|null the lamp that is missed least; null with fewer than two */

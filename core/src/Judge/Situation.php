@@ -58,6 +58,8 @@ final class Situation
 
     private Escape|false|null $escape = false;
 
+    private DayPlan|false|null $day = false;
+
     /** @var list<Joined>|null */
     private ?array $joined = null;
 
@@ -179,6 +181,12 @@ final class Situation
     public function escape(): ?Escape
     {
         return $this->escape === false ? $this->escape = Escape::of($this) : $this->escape;
+    }
+
+    /** Null where nothing is set up, or the hours are open. */
+    public function day(): ?DayPlan
+    {
+        return $this->day === false ? $this->day = DayPlan::of($this) : $this->day;
     }
 
     /** @return list<Joined> */

@@ -40,6 +40,17 @@ final class BriefLists
                 'minutes' => Column::number(0, 1440),
                 'then' => Column::text(),
             ],
+            // Lengths of the day’s tasks as somebody knows them, tasks of their own, and what is left out.
+            'tasks' => [
+                'name' => Column::text(80),
+                'task' => Column::text(140),
+                'minutes' => Column::number(0, 1440),
+                'hands' => Column::number(0, 40),
+                'from' => Column::clock(),
+                'to' => Column::clock(),
+                'after' => Column::text(140),
+                'off' => Column::flag(),
+            ],
             'swatches' => ['name' => Column::text(80), 'colour' => Column::colour()],
             'references' => ['name' => Column::text(), 'file' => Column::text(80), 'agreed_by' => Column::text()],
             'topics' => ['name' => Column::text(), 'picture' => Column::text(), 'place' => Column::text(80)],

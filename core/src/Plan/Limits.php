@@ -31,6 +31,8 @@ final readonly class Limits
         'key_watch_stops' => [0.34, 0.1, 10.0],
         'clip_stops' => [5.5, 1.0, 12.0],
         'colour_watch_mired' => [25.0, 1.0, 500.0],
+        'day_buffer_min' => [30.0, 0.0, 600.0],
+        'day_hours' => [11.0, 1.0, 24.0],
         'drift_watch_stops' => [0.5, 0.05, 5.0],
         'hair_over_stops' => [1.0, -3.0, 6.0],
         'hard_under_deg' => [16.0, 1.0, 90.0],

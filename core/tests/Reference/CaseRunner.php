@@ -33,6 +33,7 @@ final class CaseRunner
             'cables' => new CableCases,
             'batteries' => new BatteryCases,
             'log' => new LogCases,
+            'schedule' => new ScheduleCases,
             'routes' => new RouteCases,
             'supports' => new SupportCases,
         ];

@@ -37,6 +37,9 @@
         @case('grip')
             @include('plan.grip')
             @break
+        @case('hours')
+            @include('plan.hours')
+            @break
         @case('safety')
             @include('plan.safety')
             @break

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Shoot;
+use App\Plans\PlanStore;
+use FineFrame\Judge\DayPlan;
+use FineFrame\Judge\Situation;
+
+beforeEach(function (): void {
+    $this->seed();
+    $this->shoot = Shoot::query()->firstOrFail();
+    $this->day = fn (): DayPlan => (new Situation(app(PlanStore::class)->open($this->shoot->refresh())->setup()))->day();
+    $this->send = fn (string $task, string $minutes) => $this->post("/shoots/{$this->shoot->id}/day", [
+        'version' => $this->shoot->refresh()->version, 'stage' => 'rundown', 'task' => $task, 'minutes' => $minutes,
+    ]);
+});
+
+it('works the day out, in hours and minutes', function (): void {
+    $this->get("/shoots/{$this->shoot->id}/rundown")
+        ->assertOk()
+        ->assertSeeInOrder(['Call at 07:05, done at 14:35', 'the way there', 'carry in, Sallow Tide Mill, stone room', 'record Setup 1', 'a meal', 'the way home']);
+});
+
+it('takes the length that somebody knows, gives it back, and says what no longer fits', function (): void {
+    $usual = ($this->day)()->tasks['lights/talk']->task->minutes;
+    ($this->send)('lights/talk', '180')->assertRedirect();
+    expect(($this->day)()->tasks['lights/talk']->task->minutes)->toBe(180)
+        ->and(($this->day)()->late)->toBe(['take/talk']);
+    ($this->send)('lights/talk', '40');
+    expect(($this->day)()->late)->toBe([])
+        ->and(app(PlanStore::class)->open($this->shoot->refresh())->brief->list('tasks'))->toHaveCount(1);
+    ($this->send)('lights/talk', '');
+    expect(($this->day)()->tasks['lights/talk']->task->minutes)->toBe($usual)
+        ->and(app(PlanStore::class)->open($this->shoot->refresh())->brief->list('tasks'))->toBe([]);
+});
+
+it('turns down what is no length, and tasks that are not there', function (): void {
+    ($this->send)('lights/talk', 'long')->assertSessionHasErrors('minutes');
+    ($this->send)('lights/talk', '2000')->assertSessionHasErrors('minutes');
+    ($this->send)('lights/nowhere', '20')->assertNotFound();
+});
