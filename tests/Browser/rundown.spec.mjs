@@ -2,16 +2,16 @@ import { expect, finding, test } from './desk.mjs';
 
 test('a task takes longer than usual: the day moves, says what no longer fits, and goes back', async ({ desk: page }) => {
     await page.goto(page.url().replace(/cameras.*/, 'rundown'));
-    await expect(page.getByText('Call at 07:05, done at 14:35')).toBeVisible();
+    await expect(page.getByText('Call at 07:05, done at 14:35', { exact: true })).toBeVisible();
     const lamps = page.getByLabel('Minutes of lamps, Setup 1');
     await lamps.fill('60');
     await lamps.press('Tab');
     await expect(page.locator('#state')).toHaveAttribute('data-version', '2');
-    await expect(page.getByText('Call at 07:05, done at 14:35')).toHaveCount(0);
+    await expect(page.getByText('Call at 07:05, done at 14:35', { exact: true })).toHaveCount(0);
     await page.getByLabel('Minutes of lamps, Setup 1').fill('200');
     await page.getByLabel('Minutes of lamps, Setup 1').press('Tab');
     await expect(finding(page, 'The recording of Setup 1 would end')).toContainText('it is set for 10:30 to 12:00');
     await expect(page.locator('.day .is-late')).toHaveCount(1);
     await page.getByRole('button', { name: 'as usual' }).click();
-    await expect(page.getByText('Call at 07:05, done at 14:35')).toBeVisible();
+    await expect(page.getByText('Call at 07:05, done at 14:35', { exact: true })).toBeVisible();
 });

@@ -36,7 +36,7 @@ it('takes the length that somebody knows, gives it back, and says what no longer
 });
 
 it('turns down what is no length, and tasks that are not there', function (): void {
-    ($this->send)('lights/talk', 'long')->assertSessionHasErrors('minutes');
-    ($this->send)('lights/talk', '2000')->assertSessionHasErrors('minutes');
+    ($this->send)('lights/talk', 'long')->assertUnprocessable()->assertSee('Whole minutes are wanted');
+    ($this->send)('lights/talk', '2000')->assertUnprocessable();
     ($this->send)('lights/nowhere', '20')->assertNotFound();
 });
