@@ -40,3 +40,17 @@ it('turns down what is no length, and tasks that are not there', function (): vo
     ($this->send)('lights/talk', '2000')->assertUnprocessable();
     ($this->send)('lights/nowhere', '20')->assertNotFound();
 });
+
+it('takes a song’s sections from the markers of a MIDI file, with who leads them', function (): void {
+    $bring = fn (string $file) => $this->post("/shoots/{$this->shoot->id}/bring", [
+        'version' => $this->shoot->refresh()->version, 'stage' => 'sound', 'look' => 'music', 'place' => 'duo', 'what' => 'song',
+        'file' => new Illuminate\Http\UploadedFile(base_path("core/tests/data/files/$file"), $file, null, null, true),
+    ]);
+    $bring('song_metres.mid')->assertRedirect();
+    $rows = app(PlanStore::class)->open($this->shoot->refresh())->setup('duo')->setup->list('sections');
+    expect($rows[0]->number('from_s'))->toBe(0.0)
+        ->and(array_unique(array_map(static fn ($r): string => $r->text('metre'), $rows)))->toContain('6/8')
+        ->and($rows[1]->number('bar'))->toBeGreaterThan(1.0);
+    $bring('bad_cut.mid')->assertUnprocessable()->assertSee('longer than the file');
+    expect(app(PlanStore::class)->open($this->shoot->refresh())->setup('duo')->setup->list('sections'))->toHaveCount(count($rows));
+});

@@ -19,6 +19,8 @@ use FineFrame\Format\Dxf\Reader;
 use FineFrame\Format\Dxf\Writer;
 use FineFrame\Format\Eulumdat\Reader as EulumdatReader;
 use FineFrame\Format\Ies\Reader as IesReader;
+use FineFrame\Format\Midi\Reader as Song;
+use FineFrame\Format\Midi\Song as SongMap;
 use FineFrame\Format\UnreadableFile;
 use FineFrame\Format\Wav\Reader as Recording;
 use FineFrame\Light\PhotometricWeb;
@@ -26,6 +28,7 @@ use FineFrame\Plan\Edit;
 use FineFrame\Plan\FreeId;
 use FineFrame\Plan\Location;
 use FineFrame\Plan\Refit;
+use FineFrame\Plan\Setup;
 use FineFrame\Plan\ShootPlan;
 use FineFrame\Sound\Decay;
 use FineFrame\Sound\Material;
@@ -89,6 +92,7 @@ final readonly class ExchangeController
                 ),
                 'clap' => $this->clap($place, Recording::read($request->isTaken() ? $this->instruments->clap($place) : $request->bytes())),
                 'scan' => $this->scan($place, ScanTable::read($request->isTaken() ? $this->instruments->scan($place) : $request->text())),
+                'song' => $this->sung($this->desk->setup($request, $plan)->setup, Song::read($request->bytes())),
                 'kit' => $this->brought(KitTable::read($request->text(), $plan->kit)),
                 default => $this->read($place, ReadingsTable::read($request->text())),
             };
@@ -97,6 +101,40 @@ final readonly class ExchangeController
         }
 
         return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $edit, $words), $said);
+    }
+
+    /**
+     * The song map anew, from the markers of a MIDI file; who leads a section of the same name goes on leading it.
+     *
+     * @return array{Edit, string, string}
+     *
+     * @throws UnreadableFile where it marks no section
+     */
+    private function sung(Setup $setup, SongMap $song): array
+    {
+        $leads = [];
+        foreach ($setup->list('sections') as $row) {
+            $leads[$row->text('name')] = $row->text('leads');
+        }
+        $rows = [];
+        foreach ($song->sections() as $i => $section) {
+            $bar = $song->position($section['tick'])[0] ?? null;
+            $bpm = $song->bpm($section['tick']);
+            $metre = $song->metre($section['tick']);
+            $rows[] = ['id' => 'sections-'.($i + 1), 'name' => Str::limit($section['name'], 78, '…')]
+                + ['from_s' => round($section['seconds'], 3), 'to_s' => round($section['seconds'] + $section['lengthS'], 3)]
+                + array_filter(['leads' => $leads[$section['name']] ?? '', 'bar' => $bar, 'bpm' => $bpm === null ? null : round($bpm, 3)])
+                + ($metre === null ? [] : ['metre' => "$metre[0]/$metre[1]"]);
+        }
+        if ($rows === []) {
+            throw UnreadableFile::saying('The MIDI file marks no sections: set markers where they begin, and bring it in again.');
+        }
+
+        return [
+            new Edit(["/setups/$setup->id/sections" => $rows]),
+            'Bring in a song',
+            'The song map is in: '.count($rows).' sections.',
+        ];
     }
 
     /**

@@ -13,7 +13,7 @@ final class BringRequest extends ChangeRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'what' => ['required', 'in:tape,drawing,readings,kit,ies,clap,scan'],
+            'what' => ['required', 'in:tape,drawing,readings,kit,ies,clap,scan,song'],
             'file' => ['required_without:take', 'file', 'max:20480'],
             'take' => ['nullable', 'in:1'],
             'unit' => ['nullable', 'in:m,cm,mm,in,ft'],

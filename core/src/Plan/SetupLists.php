@@ -30,6 +30,9 @@ final class SetupLists
                 'from_s' => Column::number(0, 36_000, Unit::Second),
                 'to_s' => Column::number(0, 36_000, Unit::Second),
                 'leads' => Column::text(60),
+                'bar' => Column::number(1, 10_000),
+                'bpm' => Column::number(10, 500),
+                'metre' => Column::text(12),
             ],
             'progress' => [
                 'name' => Column::text(120),

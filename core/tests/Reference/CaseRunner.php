@@ -34,6 +34,7 @@ final class CaseRunner
             'batteries' => new BatteryCases,
             'log' => new LogCases,
             'schedule' => new ScheduleCases,
+            'midi' => new MidiCases($folder),
             'routes' => new RouteCases,
             'supports' => new SupportCases,
         ];

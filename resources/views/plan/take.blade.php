@@ -35,5 +35,5 @@
     @empty
         <p class="why">No camera moves here. Choose a camera, and set a mark where it stands; move it and set the next.</p>
     @endforelse
-    <div class="board-text">@include('plan.sheet', ['name' => 'sections'])</div>
+    <div class="board-text">@include('plan.song')</div>
 </section>
