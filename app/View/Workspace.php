@@ -54,7 +54,7 @@ final class Workspace
             'cables' => 'Cables', 'radio' => 'Radio', 'music' => 'Music', 'side' => 'From the side', 'table' => 'Table',
         ],
         'rig' => ['above' => 'From above', 'power' => 'Power', 'grip' => 'Grip', 'safety' => 'Safety', 'side' => 'From the side', 'table' => 'Table'],
-        'rundown' => ['hours' => 'The day'],
+        'rundown' => ['hours' => 'The day', 'cues' => 'Music and media'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -138,7 +138,7 @@ final class Workspace
                 $this->look,
                 [
                     'book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours',
-                    'power', 'grip', 'safety', 'hours',
+                    'power', 'grip', 'safety', 'hours', 'cues',
                 ],
                 true,
             )
@@ -265,6 +265,11 @@ final class Workspace
     public function day(): DayDesk
     {
         return new DayDesk($this->situation);
+    }
+
+    public function cues(): CueDesk
+    {
+        return new CueDesk($this->situation);
     }
 
     public function ticks(): TickDesk

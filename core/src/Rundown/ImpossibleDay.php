@@ -23,4 +23,24 @@ final class ImpossibleDay extends \DomainException implements FineFrameException
     {
         return new self('Tasks wait for each other in a circle.');
     }
+
+    public static function rate(string $rate): self
+    {
+        return new self("There is no rate called $rate.");
+    }
+
+    public static function label(string $label): self
+    {
+        return new self("No frame is called $label at this rate.");
+    }
+
+    public static function tempo(): self
+    {
+        return new self('A tempo is above 0.');
+    }
+
+    public static function bar(int $bar): self
+    {
+        return new self("There is no bar $bar, or no such beat in it.");
+    }
 }

@@ -35,6 +35,7 @@ final class CaseRunner
             'log' => new LogCases,
             'schedule' => new ScheduleCases,
             'midi' => new MidiCases($folder),
+            'media' => new MediaCases,
             'routes' => new RouteCases,
             'supports' => new SupportCases,
         ];

@@ -40,6 +40,9 @@
         @case('hours')
             @include('plan.hours')
             @break
+        @case('cues')
+            @include('plan.cues')
+            @break
         @case('safety')
             @include('plan.safety')
             @break
