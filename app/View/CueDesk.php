@@ -77,7 +77,9 @@ final readonly class CueDesk
         $bytes = array_sum(array_map(static fn (array $r): float => $r[1]->bytes, $this->recordings($minutes)));
         $copied = Recorded::copied($bytes, self::COPY_BYTES, self::COPIES, 1);
 
-        return self::size($bytes).' in all; '.self::COPIES.' copies, each read again, take '.self::clock($copied).' at '.round(self::COPY_BYTES / 1e6).' MB/s';
+        $rate = round(self::COPY_BYTES / 1e6).' MB/s';
+
+        return self::size($bytes).' in all; '.self::COPIES.' copies, each read again, take '.self::clock($copied)." at $rate";
     }
 
     /** @return list<array{string, Recorded}> */
@@ -121,7 +123,10 @@ final readonly class CueDesk
     /** The rate that pictures are labelled at: the nearest there is; with drop-frame where it is usual. */
     private static function rate(float $fps): string
     {
-        $rates = ['23.976' => 23.976, '24' => 24.0, '25' => 25.0, '29.97DF' => 29.97, '30' => 30.0, '50' => 50.0, '59.94DF' => 59.94, '60' => 60.0];
+        $rates = [
+            '23.976' => 23.976, '24' => 24.0, '25' => 25.0, '29.97DF' => 29.97,
+            '30' => 30.0, '50' => 50.0, '59.94DF' => 59.94, '60' => 60.0,
+        ];
         $best = '25';
         foreach ($rates as $name => $rate) {
             $best = abs($rate - $fps) < abs($rates[$best] - $fps) ? (string) $name : $best;

@@ -34,11 +34,15 @@ final readonly class DayDesk
         $this->day = $situation->day();
     }
 
-    /** @return list<array{id: string, name: string, begins: string, ends: string, minutes: int, slack: string, why: string, isLate: bool, isTyped: bool}> */
+    /**
+     * @return list<array{id: string, name: string, begins: string, ends: string, minutes: int, slack: string, why: string, isLate: bool,
+     *     isTyped: bool}>
+     */
     public function rows(DayPlan $day): array
     {
         $ids = array_keys($day->tasks);
-        usort($ids, static fn (string $a, string $b): int => $day->startsAt($a) <=> $day->startsAt($b) ?: $day->endsAt($a) <=> $day->endsAt($b));
+        $when = static fn (string $id): array => [$day->startsAt($id), $day->endsAt($id)];
+        usort($ids, static fn (string $a, string $b): int => $when($a) <=> $when($b));
 
         return array_map(fn (string $id): array => [
             'id' => $id,
@@ -59,8 +63,8 @@ final readonly class DayDesk
 
     /**
      * @return array{width: float, height: float, hours: list<array{x: float, words: string}>, lanes: list<array{y: float, name: string,
-     *     opens: float, shuts: float}>, bars: list<array{id: string, x: float, y: float, width: float, height: float, tail: float, words: string,
-     *     title: string, class: string}>}
+     *     opens: float, shuts: float}>, bars: list<array{id: string, x: float, y: float, width: float, height: float, tail: float,
+     *     words: string, title: string, class: string}>}
      */
     public function drawing(DayPlan $day): array
     {
@@ -90,7 +94,10 @@ final readonly class DayDesk
                 'words' => self::LETTER * mb_strlen($short) < $width - 3 ? $short : '',
                 'title' => $words.', '.DayPlan::clock($day->startsAt($id)).' to '.DayPlan::clock($day->endsAt($id)),
                 'class' => implode(' ', array_filter([
-                    'task', "task-$task->kind", in_array($id, $day->late, true) ? 'is-late' : '', isset($task->why['between']) ? 'is-set' : '',
+                    'task',
+                    "task-$task->kind",
+                    in_array($id, $day->late, true) ? 'is-late' : '',
+                    isset($task->why['between']) ? 'is-set' : '',
                 ])),
             ];
         }
@@ -99,7 +106,9 @@ final readonly class DayDesk
             'width' => $x($to) + 10,
             'height' => $top + 4,
             'hours' => array_map(static fn (int $h): array => ['x' => $x($h), 'words' => DayPlan::clock($h)], range($from, $to, 60)),
-            'lanes' => array_map(fn (string $lane): array => ['y' => $tops[$lane], 'name' => $this->lane($lane)] + $this->open($lane, $x, $from, $to), $lanes),
+            'lanes' => array_map(fn (string $lane): array => [
+                'y' => $tops[$lane], 'name' => $this->lane($lane),
+            ] + $this->open($lane, $x, $from, $to), $lanes),
             'bars' => $bars,
         ];
     }

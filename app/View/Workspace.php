@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Http\Where;
+use App\Instruments\PlaceClock;
+use App\Log\LogStore;
 use App\Models\Shoot;
 use App\Plans\Cards\Card;
 use App\Plans\Cards\Cards;
@@ -33,7 +35,9 @@ use Illuminate\Support\Facades\Config;
 final class Workspace
 {
     /** The stages that have a page yet. */
-    public const OPEN = [Stage::Brief, Stage::Scout, Stage::Measure, Stage::Stage, Stage::Cameras, Stage::Light, Stage::Sound, Stage::Rig, Stage::Rundown];
+    public const OPEN = [
+        Stage::Brief, Stage::Scout, Stage::Measure, Stage::Stage, Stage::Cameras, Stage::Light, Stage::Sound, Stage::Rig, Stage::Rundown,
+    ];
 
     /** Ways to look at a stage, the first as it opens; `*` is any stage with a floor. */
     private const LOOKS = [
@@ -53,8 +57,10 @@ final class Workspace
             'above' => 'From above', 'mics' => 'Microphones', 'hear' => 'Hear it', 'room' => 'The room', 'tracks' => 'Tracks',
             'cables' => 'Cables', 'radio' => 'Radio', 'music' => 'Music', 'side' => 'From the side', 'table' => 'Table',
         ],
-        'rig' => ['above' => 'From above', 'power' => 'Power', 'grip' => 'Grip', 'safety' => 'Safety', 'side' => 'From the side', 'table' => 'Table'],
-        'rundown' => ['hours' => 'The day', 'cues' => 'Music and media'],
+        'rig' => [
+            'above' => 'From above', 'power' => 'Power', 'grip' => 'Grip', 'safety' => 'Safety', 'side' => 'From the side', 'table' => 'Table',
+        ],
+        'rundown' => ['hours' => 'The day', 'today' => 'Run it', 'cues' => 'Music and media'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -138,7 +144,7 @@ final class Workspace
                 $this->look,
                 [
                     'book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours',
-                    'power', 'grip', 'safety', 'hours', 'cues',
+                    'power', 'grip', 'safety', 'hours', 'today', 'cues',
                 ],
                 true,
             )
@@ -265,6 +271,11 @@ final class Workspace
     public function day(): DayDesk
     {
         return new DayDesk($this->situation);
+    }
+
+    public function today(): TodayDesk
+    {
+        return new TodayDesk($this->situation, app(LogStore::class)->ticks($this->shoot), app(PlaceClock::class), $this->where->ask);
     }
 
     public function cues(): CueDesk

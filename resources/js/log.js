@@ -1,4 +1,6 @@
 // Marks of the day: written here first, sent when there is a connection, joined there with everybody’s.
+import { go } from './plan.js';
+
 const shoot = () => location.pathname.split('/')[2] ?? '';
 const key = (what) => `log:${shoot()}:${what}`;
 const read = (name, otherwise) => JSON.parse(localStorage.getItem(name) ?? 'null') ?? otherwise;
@@ -40,7 +42,7 @@ function draw() {
         const tick = ticks[box.dataset.item];
         box.checked = tick?.on ?? false;
         const clock = tick ? new Date(tick.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : '';
-        box.closest('li').querySelector('[data-by]').textContent = tick ? `${tick.on ? 'ticked' : 'open again'}${tick.who ? ` by ${tick.who}` : ''} at ${clock}${tick.waits ? ', waits here' : ''}` : '';
+        box.closest('li, [data-ticked]').querySelector('[data-by]').textContent = tick ? `${tick.on ? 'ticked' : 'open again'}${tick.who ? ` by ${tick.who}` : ''} at ${clock}${tick.waits ? ', waits here' : ''}` : '';
     }
     const count = waiting().length;
     at.querySelector('[data-log-state]').textContent = count > 0 ? `${count} ${count === 1 ? 'tick waits' : 'ticks wait'} here to be sent.` : 'All sent.';
@@ -62,6 +64,8 @@ async function send() {
         const done = new Set([...kept, ...Object.keys(refused)]);
         // What was ticked meanwhile stays.
         write(key('waiting'), waiting().filter((one) => !done.has(one.id)));
+        // Where what is ticked moves other things, they are drawn anew.
+        if (board()?.hasAttribute('data-log-redraws') && JSON.stringify(known) !== JSON.stringify(ticks) && Object.keys(known).length + marks.length > 0) redraw();
         known = ticks;
         write(key('known'), ticks);
     } catch {
@@ -71,6 +75,8 @@ async function send() {
         draw();
     }
 }
+
+const redraw = () => { go(location.href); };
 
 function begin() {
     const at = board();

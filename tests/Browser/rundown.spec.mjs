@@ -15,3 +15,18 @@ test('a task takes longer than usual: the day moves, says what no longer fits, a
     await page.getByRole('button', { name: 'as usual' }).click();
     await expect(page.getByText('Call at 07:05, done at 14:35', { exact: true })).toBeVisible();
 });
+
+test('the day overruns: what is ticked is done, the rest moves, and what could go is named', async ({ desk: page }) => {
+    await page.goto(page.url().replace(/cameras.*/, 'rundown?look=today&ask=10:25'));
+    await expect(page.getByText('record Setup 1 no longer keeps its hours')).toBeVisible();
+    for (const done of ['the way there', 'carry in, Sallow Tide Mill, stone room', 'cameras, Setup 1', 'lamps, Setup 1']) {
+        const kept = page.waitForResponse((answer) => answer.url().endsWith('/log') && answer.request().postDataJSON()?.marks.length > 0);
+        await page.getByLabel(`${done} is done`).check();
+        await kept;
+    }
+    // Sound and its check are still to be done: 25 minutes late, and it fits.
+    await expect(page.getByText('all that is left fits')).toBeVisible();
+    await expect(page.getByRole('row', { name: /record Setup 1/ })).toContainText('min later');
+    await page.getByLabel('lamps, Setup 1 is done').uncheck();
+    await expect(page.getByText('record Setup 1 no longer keeps its hours')).toBeVisible();
+});

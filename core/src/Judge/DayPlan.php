@@ -8,6 +8,7 @@ use FineFrame\Camera\Move;
 use FineFrame\Document\Record;
 use FineFrame\Plan\Location;
 use FineFrame\Plan\Setup;
+use FineFrame\Plan\SetupList;
 use FineFrame\Plan\SetupPlan;
 use FineFrame\Rundown\Scheduler;
 use FineFrame\Rundown\Task;
@@ -64,6 +65,9 @@ final readonly class DayPlan
     /** Hours that nobody shuts end then, minutes. */
     public const OPEN_MIN = 100_000;
 
+    /** What a day can do without, or another can have. */
+    private const SPARE = ['take', 'own', 'meal', 'check', 'cameras', 'restore'];
+
     /** Two setups rigged at one time want two pairs of hands. */
     private const PAIR = 2;
 
@@ -88,7 +92,10 @@ final readonly class DayPlan
     {
         $plan = $situation->setup->plan;
         $date = $situation->setup->hours()->date;
-        $setups = array_values(array_filter($plan->setups, static fn (Setup $s): bool => $plan->hours($s)->date === $date));
+        $setups = array_values(array_filter(
+            $plan->setups,
+            static fn (Setup $s): bool => $plan->hours($s)->date === $date && SetupList::taken($s) !== [],
+        ));
         if ($setups === [] || $situation->setup->hours()->from === '') {
             return null;
         }
@@ -103,6 +110,54 @@ final readonly class DayPlan
         [$table, $late] = $late === [] && $call > $early ? self::solved($tasks, $call, $hands) : [$table, $late];
 
         return new self($date, $tasks, $table, $late === [] ? $call : $early, $hands, $late);
+    }
+
+    /**
+     * The rest of the day from a minute on: what is done is done, what has begun ends as planned or now, all else follows anew.
+     *
+     * @param  list<string>  $done  tasks
+     */
+    public function from(int $now, array $done): self
+    {
+        $left = array_diff_key($this->tasks, array_flip($done));
+        $tasks = [];
+        foreach ($left as $id => $task) {
+            $hasBegun = $this->startsAt($id) < $now && array_diff($task->task->after, $done) === [];
+            $tasks[$id] = new DayTask(
+                $task->kind, $task->name, $task->of, $task->place,
+                new Task(
+                    $id,
+                    $hasBegun ? max(self::GRAIN, $this->endsAt($id) - $now) : $task->task->minutes,
+                    array_values(array_diff($task->task->after, $done)),
+                    $task->task->needs,
+                    $hasBegun ? [] : $task->task->windows,
+                ),
+                $task->why,
+                $task->isTyped,
+            );
+        }
+        [$table, $late] = self::solved($tasks, $now, $this->hands);
+
+        return new self($this->date, $tasks, $table, $now, $this->hands, $late);
+    }
+
+    /**
+     * Tasks that could be left out so that everything else keeps its hours.
+     *
+     * @return list<string>
+     */
+    public function couldGo(): array
+    {
+        $could = [];
+        foreach ($this->late === [] ? [] : $this->tasks as $id => $task) {
+            if (! in_array($task->kind, self::SPARE, true) || in_array($id, $this->late, true)) {
+                continue;
+            }
+            $without = self::solved(self::without($this->tasks, $id), $this->callMin, $this->hands);
+            $could = $without[1] === [] ? [...$could, $id] : $could;
+        }
+
+        return $could;
     }
 
     public static function clock(int $minute): string
@@ -345,10 +400,13 @@ final readonly class DayPlan
     {
         [$in, $out] = [$place->facts->text('in_from'), $place->facts->text('out_by')];
 
-        return $in === '' && $out === '' ? [] : [[
-            $in === '' ? 0 : self::minute($in),
-            $out === '' ? self::OPEN_MIN : self::minute($out) + ($in !== '' && $out <= $in ? 1440 : 0),
-        ]];
+        if ($in.$out === '') {
+            return [];
+        }
+        $opens = $in === '' ? 0 : self::minute($in);
+        $shuts = $out === '' ? self::OPEN_MIN : self::minute($out);
+
+        return [[$opens, $shuts <= $opens ? $shuts + 1440 : $shuts]];
     }
 
     /**

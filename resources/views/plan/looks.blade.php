@@ -40,6 +40,9 @@
         @case('hours')
             @include('plan.hours')
             @break
+        @case('today')
+            @include('plan.today')
+            @break
         @case('cues')
             @include('plan.cues')
             @break

@@ -117,7 +117,10 @@ final readonly class Song
         foreach ($this->markers as $i => [$tick, $name]) {
             $end = $this->markers[$i + 1][0] ?? $this->ticks;
             $sections[] = [
-                'name' => $name, 'tick' => $tick, 'seconds' => $this->seconds($tick), 'lengthS' => $this->seconds($end) - $this->seconds($tick),
+                'name' => $name,
+                'tick' => $tick,
+                'seconds' => $this->seconds($tick),
+                'lengthS' => $this->seconds($end) - $this->seconds($tick),
             ];
         }
 

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Instruments\PlaceClock;
+use FineFrame\Judge\DayPlan;
+use FineFrame\Judge\Situation;
+
+/** The day as it goes: what is ticked is done, and the rest follows anew from now. */
+final readonly class TodayDesk
+{
+    public ?DayPlan $plan;
+
+    /** Minutes of the clock now; null on another day, where nobody tries one. */
+    public ?int $now;
+
+    /** What is left, from now on; null before and after. */
+    public ?DayPlan $rest;
+
+    /** @var list<string> */
+    public array $done;
+
+    /**
+     * @param  array<string, array{on: bool, who: string, at: float}>  $ticks
+     * @param  string  $tried  a clock time to look at, as if it were then
+     */
+    public function __construct(private Situation $situation, array $ticks, PlaceClock $clock, string $tried)
+    {
+        $this->plan = $situation->day();
+        $stamp = $clock->stamp($situation->setup->location);
+        $isTried = preg_match('/^([01]?\d|2[0-3]):[0-5]\d$/', $tried) === 1;
+        $at = match (true) {
+            $isTried => $tried,
+            $stamp['taken_on'] === $this->plan?->date => $stamp['taken_at'],
+            default => null,
+        };
+        [$h, $m] = $at === null ? [0, 0] : array_map(intval(...), explode(':', $at));
+        $this->now = $at === null ? null : 60 * $h + $m;
+        $this->done = array_values(array_filter(
+            array_map(strval(...), array_keys($this->plan->tasks ?? [])),
+            fn (string $id): bool => $ticks[$this->item($id)]['on'] ?? false,
+        ));
+        $this->rest = $this->now === null ? null : $this->plan?->from($this->now, $this->done);
+    }
+
+    /** How a task is called in the log. */
+    public function item(string $id): string
+    {
+        return "task/{$this->plan?->date}/$id";
+    }
+
+    /**
+     * @return list<array{id: string, item: string, name: string, planned: string, begins: string, ends: string, shift: string, isDone: bool,
+     *     isLate: bool}> in the order in which they now follow
+     */
+    public function rows(DayPlan $plan): array
+    {
+        $rest = $this->rest;
+        $rows = [];
+        foreach ($plan->tasks as $id => $task) {
+            $isLeft = $rest !== null && isset($rest->tasks[$id]);
+            $begins = $isLeft ? min($rest->startsAt($id), max($plan->startsAt($id), $rest->startsAt($id))) : $plan->startsAt($id);
+            $ends = $isLeft ? $rest->endsAt($id) : $plan->endsAt($id);
+            $shift = $ends - $plan->endsAt($id);
+            $rows[] = [
+                'id' => $id,
+                'item' => $this->item($id),
+                'name' => DayDesk::called($task),
+                'planned' => DayPlan::clock($plan->startsAt($id)).'–'.DayPlan::clock($plan->endsAt($id)),
+                'begins' => DayPlan::clock($begins),
+                'ends' => DayPlan::clock($ends),
+                'shift' => match (true) {
+                    ! $isLeft || $shift === 0 => '',
+                    $shift > 0 => "$shift min later",
+                    default => -$shift.' min sooner',
+                },
+                'isDone' => in_array($id, $this->done, true),
+                'isLate' => $isLeft && in_array($id, $rest->late, true),
+                'order' => $begins,
+            ];
+        }
+        $when = static fn (array $row): array => [! $row['isDone'], $row['order'], $row['ends']];
+        usort($rows, static fn (array $a, array $b): int => $when($a) <=> $when($b));
+
+        return $rows;
+    }
+
+    /** @return list<string> what could go so that the rest keeps its hours */
+    public function couldGo(): array
+    {
+        return array_map(
+            fn (string $id): string => $this->rest === null ? '' : DayDesk::called($this->rest->tasks[$id]),
+            $this->rest?->couldGo() ?? [],
+        );
+    }
+
+    public function title(): string
+    {
+        return $this->situation->setup->plan->shoot->title;
+    }
+}
