@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use FineFrame\Judge\Finding;
+use FineFrame\Judge\Stage;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\Refit;
@@ -20,12 +21,12 @@ function bright(): Plans
     ]);
 }
 
-/** @return list<string> everything that is said of a plan, whatever its workings */
+/** @return list<string> everything that is said of a setup, whatever its workings; the day is all setups’ */
 function allSaid(Plans $plan): array
 {
     return array_map(
         static fn (Finding $f): string => $f->key().' '.$f->case.' '.json_encode($f->arguments),
-        $plan->judged()->findings,
+        array_values(array_filter($plan->judged()->findings, static fn (Finding $f): bool => $f->stage !== Stage::Rundown)),
     );
 }
 
