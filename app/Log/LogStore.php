@@ -43,7 +43,11 @@ final readonly class LogStore
 
     public function log(Shoot $shoot): Log
     {
-        $marks = array_map(self::mark(...), LoggedMark::query()->where('shoot_id', $shoot->id)->orderBy('seq')->get()->all());
+        // Row by row: a long day’s thousands of marks are read at each contact.
+        $marks = [];
+        foreach (LoggedMark::query()->where('shoot_id', $shoot->id)->orderBy('seq')->lazyById(1000, 'seq') as $row) {
+            $marks[] = self::mark($row);
+        }
         /** @var array<string, float> $offsets */
         $offsets = Device::query()->whereIn('id', array_unique(array_map(static fn (Mark $m): string => $m->device, $marks)))
             ->pluck('offset_ms', 'id')->all();
