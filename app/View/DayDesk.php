@@ -8,6 +8,7 @@ use FineFrame\Judge\DayPlan;
 use FineFrame\Judge\DayTask;
 use FineFrame\Judge\Situation;
 use FineFrame\Plan\Location;
+use FineFrame\Rundown\Clock;
 use Illuminate\Support\Str;
 
 /** The day on one clock: tasks as bars on a lane for each place, and as rows to be corrected. */
@@ -25,7 +26,7 @@ final readonly class DayDesk
     private const BAR = 22.0;
 
     /** A letter of a bar’s word across. */
-    private const LETTER = 5.0;
+    private const LETTER = 5.7;
 
     public ?DayPlan $day;
 
@@ -47,8 +48,8 @@ final readonly class DayDesk
         return array_map(fn (string $id): array => [
             'id' => $id,
             'name' => self::called($day->tasks[$id]),
-            'begins' => DayPlan::clock($day->startsAt($id)),
-            'ends' => DayPlan::clock($day->endsAt($id)),
+            'begins' => Clock::said($day->startsAt($id)),
+            'ends' => Clock::said($day->endsAt($id)),
             'minutes' => $day->tasks[$id]->task->minutes,
             'slack' => $day->slackMin($id) > 0 ? $day->slackMin($id).' min' : 'none',
             'why' => implode(', ', array_map(
@@ -91,8 +92,8 @@ final readonly class DayDesk
                 'width' => $width,
                 'height' => self::BAR,
                 'tail' => $day->slackMin($id) * self::MINUTE,
-                'words' => self::LETTER * mb_strlen($short) < $width - 3 ? $short : '',
-                'title' => $words.', '.DayPlan::clock($day->startsAt($id)).' to '.DayPlan::clock($day->endsAt($id)),
+                'words' => self::LETTER * mb_strlen($short) < $width - 6 ? $short : '',
+                'title' => $words.', '.Clock::said($day->startsAt($id)).' to '.Clock::said($day->endsAt($id)),
                 'class' => implode(' ', array_filter([
                     'task',
                     "task-$task->kind",
@@ -105,7 +106,7 @@ final readonly class DayDesk
         return [
             'width' => $x($to) + 10,
             'height' => $top + 4,
-            'hours' => array_map(static fn (int $h): array => ['x' => $x($h), 'words' => DayPlan::clock($h)], range($from, $to, 60)),
+            'hours' => array_map(static fn (int $h): array => ['x' => $x($h), 'words' => Clock::said($h)], range($from, $to, 60)),
             'lanes' => array_map(fn (string $lane): array => [
                 'y' => $tops[$lane], 'name' => $this->lane($lane),
             ] + $this->open($lane, $x, $from, $to), $lanes),
@@ -146,11 +147,7 @@ final readonly class DayDesk
             return ['opens' => 0.0, 'shuts' => 0.0];
         }
         $facts = $this->place($lane)->facts;
-        $at = static function (string $clock, int $otherwise): float {
-            [$h, $m] = $clock === '' ? [0, $otherwise] : array_map(intval(...), explode(':', $clock));
-
-            return 60.0 * $h + $m;
-        };
+        $at = static fn (string $clock, int $otherwise): float => $clock === '' ? $otherwise : Clock::minute($clock);
         [$opens, $shuts] = [$x(max($from, $at($facts->text('in_from'), $from))), $x(min($to, $at($facts->text('out_by'), $to)))];
 
         return ['opens' => is_float($opens) ? $opens : 0.0, 'shuts' => is_float($shuts) ? $shuts : 0.0];

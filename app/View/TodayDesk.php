@@ -7,6 +7,7 @@ namespace App\View;
 use App\Instruments\PlaceClock;
 use FineFrame\Judge\DayPlan;
 use FineFrame\Judge\Situation;
+use FineFrame\Rundown\Clock;
 
 /** The day as it goes: what is ticked is done, and the rest follows anew from now. */
 final readonly class TodayDesk
@@ -36,8 +37,7 @@ final readonly class TodayDesk
             $stamp['taken_on'] === $this->plan?->date => $stamp['taken_at'],
             default => null,
         };
-        [$h, $m] = $at === null ? [0, 0] : array_map(intval(...), explode(':', $at));
-        $this->now = $at === null ? null : 60 * $h + $m;
+        $this->now = $at === null ? null : Clock::minute($at);
         $this->done = array_values(array_filter(
             array_map(strval(...), array_keys($this->plan->tasks ?? [])),
             fn (string $id): bool => $ticks[$this->item($id)]['on'] ?? false,
@@ -68,9 +68,9 @@ final readonly class TodayDesk
                 'id' => $id,
                 'item' => $this->item($id),
                 'name' => DayDesk::called($task),
-                'planned' => DayPlan::clock($plan->startsAt($id)).'–'.DayPlan::clock($plan->endsAt($id)),
-                'begins' => DayPlan::clock($begins),
-                'ends' => DayPlan::clock($ends),
+                'planned' => Clock::said($plan->startsAt($id)).'–'.Clock::said($plan->endsAt($id)),
+                'begins' => Clock::said($begins),
+                'ends' => Clock::said($ends),
                 'shift' => match (true) {
                     ! $isLeft || $shift === 0 => '',
                     $shift > 0 => "$shift min later",

@@ -45,6 +45,6 @@ it('lists the kinds of things in one place', function (): void {
         // What differs from kind to kind: fields that are judged, drawn, begun with, let go of, brought under a ceiling, read out, weighed.
         'PlanReferences::setup', 'Scene::__construct', 'NewThing::in', 'NewThing::letGo', 'Refit::refitted', 'Whereabouts::positions', 'Effort::isLong',
         // What each kind takes to carry and to set up.
-        'DayPlan::tasks',
+        'DayTasks::of',
     ]);
 });

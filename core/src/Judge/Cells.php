@@ -8,6 +8,7 @@ use FineFrame\Document\Record;
 use FineFrame\Plan\ChargerModel;
 use FineFrame\Plan\PackModel;
 use FineFrame\Power\CellDay;
+use FineFrame\Rundown\Clock;
 
 /** Cameras and battery lamps on packs of one plate, over the hours that are recorded; packs are exchanged in pauses. */
 final readonly class Cells
@@ -57,10 +58,7 @@ final readonly class Cells
     /** A clock time so many minutes after the beginning. */
     public function clock(float $minute): string
     {
-        [$h, $m] = array_map(intval(...), explode(':', $this->from));
-        $at = (int) floor($h * 60 + $m + $minute + 1e-6) % 1440;
-
-        return sprintf('%02d:%02d', intdiv($at, 60), $at % 60);
+        return Clock::said((int) floor(Clock::minute($this->from) + $minute + 1e-6));
     }
 
     /** @return float|null hours until all are full again after the last take; null without a slot */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FineFrame\Plan;
 
+use FineFrame\Rundown\Clock;
 use FineFrame\Sun\Site;
 
 /**
@@ -55,13 +56,9 @@ final readonly class RecordedHours
         if ($this->from === '' || $this->to === '') {
             return null;
         }
-        [$begins, $ends] = array_map(static function (string $clock): int {
-            [$h, $m] = array_map(intval(...), explode(':', $clock));
+        [$begins, $ends] = [Clock::minute($this->from), Clock::minute($this->to)];
 
-            return 60 * $h + $m;
-        }, [$this->from, $this->to]);
-
-        return (float) ($ends > $begins ? $ends - $begins : $ends + 1440 - $begins);
+        return (float) ($ends > $begins ? $ends - $begins : $ends + Clock::DAY_MIN - $begins);
     }
 
     /**

@@ -96,6 +96,11 @@ $packs = static fn (string $to, int $count, float $hours = 0.0): Plans => $room-
     ],
 ]);
 
+// Through a gap of 30 cm at the right end of the far wall, from the room behind it.
+$next = static fn (float $x): Plans => $wired->with(['lights/one/x_m' => 7.8])->withRoomNextDoor()->camera('a', $x, 8.2, null, [
+    'aim' => ['mode' => 'free', 'bearing_deg' => 180, 'tilt_deg' => -9], 'focal_mm' => 24,
+]);
+
 return [
     'packs-carry-the-hours' => [
         // 22 W on 0.9 · 98 Wh: 240 min and a half.
@@ -124,6 +129,8 @@ return [
     'mains-cable-stays-out-of-frame' => [
         ['nobody looks down there', $wired->camera('a', 4, 2, 'ann'), 'holds holds'],
         ['into the corner it lies in', $looking(), 'watch fails a+one', ['length' => [3.0, 1.5]]],
+        ['from the next room, through the gap', $next(7.8), 'watch fails a+one'],
+        ['from the next room, behind its wall', $next(6.9), 'holds holds'],
         ['a chest before it', $looking()->thing('chest', 4.0, 1.0, 6.0, 0.4, 1.0), 'holds holds'],
         ['no camera', $wired, ''],
     ],

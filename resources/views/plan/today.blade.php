@@ -10,8 +10,8 @@
             @if ($desk->now === null)<span class="why">On {{ $desk->plan->date }} it follows the clock; until then, try a time.</span>@endif
         </form>
         @if ($desk->rest)
-            <p><b>{{ \FineFrame\Judge\DayPlan::clock($desk->now) }}:</b>
-                @if ($desk->rest->late === []) all that is left fits; done at {{ \FineFrame\Judge\DayPlan::clock($desk->rest->endMin()) }} for {{ \FineFrame\Judge\DayPlan::clock($desk->plan->endMin()) }}.
+            <p><b>{{ \FineFrame\Rundown\Clock::said($desk->now) }}:</b>
+                @if ($desk->rest->late === []) all that is left fits; done at {{ \FineFrame\Rundown\Clock::said($desk->rest->endMin()) }} for {{ \FineFrame\Rundown\Clock::said($desk->plan->endMin()) }}.
                 @else <b>{{ implode(', ', array_map(fn ($id) => \App\View\DayDesk::called($desk->rest->tasks[$id]), $desk->rest->late)) }}</b> no longer {{ count($desk->rest->late) === 1 ? 'keeps its' : 'keep their' }} hours.
                     @if ($could = $desk->couldGo()) The rest would, without any one of: {{ implode('; ', $could) }}. @else Leaving out one thing does not help: move a recording, or ask for longer. @endif
                 @endif</p>

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Rundown;
 
-use FineFrame\Judge\DayPlan;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Rundown\Clock;
 
 /** A day from leaving home to coming back that people can work, and still drive after. */
 final class DayIsNotTooLong extends Rule
@@ -50,14 +50,14 @@ final class DayIsNotTooLong extends Rule
                 default => Severity::Watch,
             },
             [
-                'hours' => DayPlan::span($day->timetable->ends),
-                'limit' => DayPlan::span((int) round(60 * $limit)),
-                'call' => DayPlan::clock($day->callMin),
-                'end' => DayPlan::clock($day->endMin()),
+                'hours' => Clock::span($day->timetable->ends),
+                'limit' => Clock::span((int) round(60 * $limit)),
+                'call' => Clock::said($day->callMin),
+                'end' => Clock::said($day->endMin()),
             ],
             [],
             new Working('from the call to the end of the last task, the way home among them', [
-                'call' => DayPlan::clock($day->callMin), 'end' => DayPlan::clock($day->endMin()),
+                'call' => Clock::said($day->callMin), 'end' => Clock::said($day->endMin()),
             ], 'your contracts and local law may set less'),
             case: $case,
         );

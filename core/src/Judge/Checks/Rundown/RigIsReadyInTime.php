@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Rundown;
 
-use FineFrame\Judge\DayPlan;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Rundown\Clock;
 
 /** Before each recording that has its hour, everything is checked with time in hand: what goes wrong goes wrong then. */
 final class RigIsReadyInTime extends Rule
@@ -41,8 +41,8 @@ final class RigIsReadyInTime extends Rule
                 $inHand >= $wanted - 1e-9 ? Severity::Holds : Severity::Watch,
                 [
                     'name' => $task->name,
-                    'ready' => DayPlan::clock($day->endsAt($check)),
-                    'begins' => DayPlan::clock($day->startsAt($id)),
+                    'ready' => Clock::said($day->endsAt($check)),
+                    'begins' => Clock::said($day->startsAt($id)),
                     'minutes' => "$inHand min",
                     'wanted' => round($wanted).' min',
                 ],

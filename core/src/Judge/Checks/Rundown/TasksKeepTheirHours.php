@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge\Checks\Rundown;
 
-use FineFrame\Judge\DayPlan;
+use FineFrame\Judge\DayTasks;
 use FineFrame\Judge\Rule;
 use FineFrame\Judge\Severity;
 use FineFrame\Judge\Situation;
 use FineFrame\Judge\Stage;
 use FineFrame\Judge\Working;
+use FineFrame\Rundown\Clock;
 
 /** Everything of the day fits: takes into the hours set for them, all else into the hours of the place, with the hands that there are. */
 final class TasksKeepTheirHours extends Rule
@@ -33,7 +34,7 @@ final class TasksKeepTheirHours extends Rule
         $working = new Working('each task as early as what it waits for, its hours and hands allow; the order that ends soonest', [
             'tasks' => (string) count($day->tasks),
             'hands' => (string) $day->hands,
-            'no order ends sooner than' => DayPlan::clock($day->callMin + $day->timetable->least),
+            'no order ends sooner than' => Clock::said($day->callMin + $day->timetable->least),
         ], 'lengths are usual ones of ours, or as you typed them; past days tell better');
         foreach ($day->late as $id) {
             $task = $day->tasks[$id];
@@ -45,10 +46,10 @@ final class TasksKeepTheirHours extends Rule
                 [
                     'kind' => $task->kind,
                     'name' => $task->name,
-                    'begins' => DayPlan::clock($day->startsAt($id)),
-                    'ends' => DayPlan::clock($day->endsAt($id)),
-                    'from' => DayPlan::clock($opens),
-                    'to' => $shuts >= DayPlan::OPEN_MIN ? 'open' : DayPlan::clock($shuts),
+                    'begins' => Clock::said($day->startsAt($id)),
+                    'ends' => Clock::said($day->endsAt($id)),
+                    'from' => Clock::said($opens),
+                    'to' => $shuts >= DayTasks::OPEN_MIN ? 'open' : Clock::said($shuts),
                 ],
                 $task->of === '' ? [] : [$task->of],
                 $working,
@@ -58,7 +59,7 @@ final class TasksKeepTheirHours extends Rule
         if ($day->late === []) {
             yield $this->finding(
                 Severity::Holds,
-                ['call' => DayPlan::clock($day->callMin), 'end' => DayPlan::clock($day->endMin())],
+                ['call' => Clock::said($day->callMin), 'end' => Clock::said($day->endMin())],
                 [],
                 $working,
             );
