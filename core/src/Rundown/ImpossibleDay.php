@@ -43,4 +43,19 @@ final class ImpossibleDay extends \DomainException implements FineFrameException
     {
         return new self("There is no bar $bar, or no such beat in it.");
     }
+
+    public static function overlap(string $song, string $next): self
+    {
+        return new self("$next begins before $song has ended.");
+    }
+
+    public static function lateStart(): self
+    {
+        return new self('A camera that nobody stands at rolls before the first song begins.');
+    }
+
+    public static function twice(string $name): self
+    {
+        return new self("$name is named twice.");
+    }
 }

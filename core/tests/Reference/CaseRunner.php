@@ -34,6 +34,7 @@ final class CaseRunner
             'batteries' => new BatteryCases,
             'log' => new LogCases,
             'schedule' => new ScheduleCases,
+            'coverage' => new CoverageCases,
             'midi' => new MidiCases($folder),
             'media' => new MediaCases,
             'routes' => new RouteCases,

@@ -70,6 +70,17 @@ final readonly class Inputs
         return array_map(self::float(...), $this->values);
     }
 
+    public function flag(string $key): bool
+    {
+        return ($this->values[$key] ?? false) === true;
+    }
+
+    /** @return array<string, mixed> */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
     /** @return list<string> */
     public function names(string $key): array
     {
