@@ -47,6 +47,97 @@ return [
         'holds' => [':name is ready at :ready, :minutes before it begins.', ':wanted in hand are asked for.'],
         'fails' => [':name is ready only :minutes before it begins at :begins.', ':wanted in hand are asked for: come earlier, or rig less.'],
     ],
+    'sections-are-covered' => [
+        'holds' => [':section: whoever plays is in somebody’s frame.', 'Two or more cameras on :doubles.'],
+        'gap' => [':section: only the wide has :who.', 'Two or more cameras on :doubles. Turn one to :who, or know that the cut stays wide.'],
+        'bare' => [':section: no camera has :who, and none has everybody.', 'Two or more cameras on :doubles. Turn one, or lock one on everybody.'],
+    ],
+    'cameras-have-something-to-do' => [
+        'holds' => [':camera is on somebody who plays in every section.', 'By its frame, or by whom it is said to be on.'],
+        'fails' => [':camera is on nobody who plays in :sections.', 'Give it hands, feet, faces that listen: or let it rest, and change its card then.'],
+    ],
+    'nobody-is-in-two-places' => [
+        'holds' => [':who is at :cameras, and nowhere else.', 'Nobody else’s work is theirs meanwhile.'],
+        'cameras' => [':who is named at :cameras at one time.', 'Lock one of them off, or bring somebody.'],
+        'seen' => [':who is at :cameras, and in front of it.', 'Lock it off, or name somebody else.'],
+        'listens' => [':who is at :cameras, and is to listen to :listens.', 'With headphones on, on a shot that is nearly still, it can be done. Better somebody else listens.'],
+    ],
+    'hands-suffice-for-the-take' => [
+        'holds' => [':needed of :hands are busy in the take: :work.', 'Whoever asks, or leads, is counted only where they are at something.'],
+        'fails' => ['The take wants :needed people: :work. There are :hands.', 'Put something on a stand, lock a camera off, or bring somebody.'],
+    ],
+    'clips-reach-the-end' => [
+        'holds' => [':camera runs through the whole set.', 'A clip lasts :limit; nobody is at it.'],
+        'restart' => ['Start :camera anew after :after.', 'A clip lasts :limit: by itself it would stop at :stops, in :in. So its longest is :longest.'],
+        'together' => ['One person cannot start every camera anew: :camera and the others want the same gaps.', 'A clip lasts :limit. Stand somebody at one, or let it record in a way that runs longer.'],
+        'fails' => [':camera stops at :stops, in :in, and no gap comes in time.', 'A clip lasts :limit. Choose a way of recording that runs longer, leave longer gaps, or put somebody at it.'],
+    ],
+    'set-fits-its-hours' => [
+        'holds' => ['The set goes :times times into the hours.', ':set with its gaps, in :hours.'],
+        'once' => ['The set can be played once.', ':set with its gaps, in :hours: nothing is left for a second time from other places.'],
+        'fails' => ['The set is longer than the hours.', ':set with its gaps, in :hours: play less, or ask for longer.'],
+    ],
+    'sections-follow-on' => [
+        'holds' => [':next follows :section.', ':length by the clock, :tempo by the bars.'],
+        'timed' => [':next follows :section.', ':length by the clock; nobody has given bars and tempo.'],
+        'overlaps' => [':next begins :off before :section ends.', 'One clock for both: cues and frames go by it.'],
+        'hole' => ['Between :section and :next nothing is said for :off.', 'Let one end where the next begins, or name what is between.'],
+        'tempo' => [':section lasts :length by the clock and :tempo by its bars.', 'A bar miscounted, a tempo mistyped, or played freely: cues by the bar will come early or late.'],
+    ],
+    'leaders-are-there' => [
+        'holds' => [':section: :names.', 'They perform in this setup.'],
+        'fails' => [':section names “:names”, who is not one of those who perform.', 'Write names as they stand on the floor, with commas between; or “both”, “all”.'],
+    ],
+    'cues-can-be-given' => [
+        'holds' => ['“:cue” goes to :who.', 'There is time before it.'],
+        'nobody' => ['“:cue” is for nobody.', 'Say who does it.'],
+        'nowhere' => ['“:cue” is at no place of the song: :who.', 'Name a section of the song map, as it is written there; then a bar, if it is not its first.'],
+        'stranger' => ['“:cue” is for :who, who is not in the crew.', 'Add them to the crew, or put them at a camera.'],
+        'close' => ['“:cue” comes :since after the last one for :who.', 'Nobody reads, reaches and does it in that time. Give it to somebody else.'],
+    ],
+    'crew-is-there-in-time' => [
+        'holds' => [':who is there for :camera, from :from to :ends.', 'By their call in the crew.'],
+        'unlisted' => [':who is at :camera, and not in the crew.', 'Add them with a call: they are wanted from :from.'],
+        'late' => [':who is called for :comes; :camera is built from :from.', 'Call them sooner, or let others build it.'],
+        'fails' => [':who is called for :comes; it is recorded from :begins.', 'Call them for :from, or put somebody else at :camera.'],
+        'leaves' => [':who leaves at :goes; it is recorded until :ends.', 'Put somebody else at :camera, or record what needs them first.'],
+    ],
+    'crew-rests-overnight' => [
+        'holds' => [':rest lie between :day and :next.', ':limit are asked for here; strike, drive and build come off that.'],
+        'fails' => ['Only :rest lie between :day and :next.', ':limit are asked for here. Begin later, sleep there, or leave the rig standing.'],
+    ],
+    'meal-comes-in-time' => [
+        'holds' => ['Nobody works longer than :limit without a meal.', 'From :call to :end, a meal at :meal; the longest stretch is :longest.'],
+        'short' => ['The day is too short to want a meal.', ':longest, from :call to :end; up to :limit without one is usual here.'],
+        'none' => ['No meal is planned between :call and :end.', 'Up to :limit without one is usual here. People who are hungry hurry.'],
+        'fails' => ['The meal at :meal leaves a stretch of :longest.', 'Up to :limit is usual here. Something to eat in the hand before it, or another break.'],
+    ],
+    'questions-are-open' => [
+        'holds' => ['“:question” asks for a story.', 'It cannot be answered by yes or no.'],
+        'fails' => ['“:question” can be answered by yes or no.', 'Begin with how, what, why, when; or “Tell me about …”.'],
+    ],
+    'cuts-can-be-hidden' => [
+        'holds' => ['Cuts in what :who says can be hidden.', ':cameras cameras see the face: cut from one to the other.'],
+        'pictures' => ['Cuts in what :who says can be laid under pictures.', 'One camera sees the face; :pictures topics have a picture to take. Take them long enough.'],
+        'fails' => ['Every cut in what :who says will show.', 'One camera sees the face, and no topic has a picture. Add a second frame, or pictures to lay over.'],
+    ],
+    'topics-have-their-pictures' => [
+        'holds' => [':topic: :picture, at :place.', 'As written in the brief.'],
+        'fails' => [':topic has no picture.', 'What could be seen while it is spoken of? Ask; go and look; ask again on the day.'],
+        'where' => [':topic: nobody has said where to take “:picture”.', 'So that the day has time for it, and the light is looked at.'],
+    ],
+    'cards-carry-the-day' => [
+        'holds' => ['The cards carry the day’s :what, one each.', ':gb in all; :cards cards.'],
+        'changes' => ['The cards carry the day’s :what, with :changes to change.', ':gb in all; :cards cards. The first change: :first, in a pause before that.'],
+        'fails' => ['The cards are too few for the day’s :what: :short would stop.', ':gb in all; :cards cards, none used twice. Carry more or larger ones, or write at a lower rate.'],
+        'unlisted' => ['Nobody has listed the cards for :what.', ':gb are written over the day. List the cards under Music and media.'],
+    ],
+    'copies-have-room' => [
+        'holds' => ['The day fits on two drives.', ':gb, copied twice and read again: :time.'],
+        'unlisted' => ['Nobody has listed the drives.', ':gb are to be copied twice; one copy is none. List them under Music and media.'],
+        'one' => ['There is one drive.', ':gb are to be copied twice; one copy is none. The cards stay as they are until the second is made.'],
+        'full' => [':roomy of :count drives have room for the day.', ':gb are to be copied twice.'],
+    ],
     'packs-carry-the-hours' => [
         'holds' => [':devices: one pack each lasts to the end.', 'Recorded until :to. Start with full ones; line-up and rehearsal draw too.'],
         'swaps' => [':devices: :count of packs, at :swaps.', 'In pauses, out of :packs on the :plate. Recorded until :to.'],

@@ -142,19 +142,35 @@ final readonly class DayPlan
         if ($table !== null) {
             return [$table, []];
         }
-        // As it would go if recordings ran over, and then if nothing had to end by anybody’s hours: so what runs over is seen.
-        foreach ([['take'], null] as $kinds) {
+        // A meal gives way first. Then as it would go if recordings ran over, or nothing had to end by anybody’s hours: so it is seen.
+        foreach ([['meal'], ['meal', 'take'], null] as $kinds) {
             $isFree = static fn (Task $t): bool => $kinds === null || in_array($tasks[$t->id]->kind, $kinds, true);
             $free = array_map(static fn (Task $t): Task => $isFree($t) ? self::unshut($t) : $t, $shifted);
+            $free = $kinds === ['meal'] ? self::eatingBefore($free, $tasks) : $free;
             $table ??= (new Scheduler($free, $capacity))->solve();
         }
         $table ??= new Timetable(array_map(static fn (): int => 0, $tasks), 0, 0);
         $late = [];
         foreach ($shifted as $task) {
-            $late = $task->within($table->starts[$task->id]) === $table->starts[$task->id] ? $late : [...$late, $task->id];
+            $isKept = $tasks[$task->id]->kind === 'meal' || $task->within($table->starts[$task->id]) === $table->starts[$task->id];
+            $late = $isKept ? $late : [...$late, $task->id];
         }
 
         return [$table, $late];
+    }
+
+    /**
+     * Nobody strikes on an empty stomach.
+     *
+     * @param  list<Task>  $all
+     * @param  array<string, DayTask>  $tasks
+     * @return list<Task>
+     */
+    private static function eatingBefore(array $all, array $tasks): array
+    {
+        return array_map(static fn (Task $t): Task => isset($tasks['meal']) && $tasks[$t->id]->kind === 'strike'
+            ? new Task($t->id, $t->minutes, [...$t->after, 'meal'], $t->needs, $t->windows)
+            : $t, $all);
     }
 
     private static function unshut(Task $task): Task

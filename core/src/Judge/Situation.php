@@ -60,6 +60,8 @@ final class Situation
 
     private DayPlan|false|null $day = false;
 
+    private ?SongPlan $song = null;
+
     /** @var list<Joined>|null */
     private ?array $joined = null;
 
@@ -187,6 +189,17 @@ final class Situation
     public function day(): ?DayPlan
     {
         return $this->day === false ? $this->day = DayPlan::of($this) : $this->day;
+    }
+
+    /** What is recorded on this setup’s day; null where the hours are open. */
+    public function media(): ?Media
+    {
+        return Media::of($this->setup);
+    }
+
+    public function song(): SongPlan
+    {
+        return $this->song ??= new SongPlan($this);
     }
 
     /** @return list<Joined> */

@@ -39,6 +39,8 @@ enum SetupList: string
     case Loads = 'loads';
     case Plugs = 'plugs';
     case Ballast = 'ballast';
+    case Rolls = 'rolls';
+    case Cues = 'cues';
 
     /** @return list<self> whose entries are things on the floor or in the air: no two share an id, and a table of the floor shows them */
     public static function placed(): array
@@ -128,7 +130,7 @@ enum SetupList: string
             self::Mics => ['person' => [self::People], 'camera' => [self::Cameras]],
             self::Links, self::Walks => ['person' => [self::People]],
             self::Tracks => ['voice' => [self::People]],
-            self::Views, self::Progress => ['camera' => [self::Cameras]],
+            self::Views, self::Progress, self::Rolls, self::Cues => ['camera' => [self::Cameras]],
             self::Colours => ['on' => [self::People, self::Furniture]],
             self::Curtains => ['opening' => []],
             self::House => ['lamp' => []],
@@ -150,7 +152,7 @@ enum SetupList: string
     /** Whether a row means nothing without what it names, and goes with it; else it stays and names nobody. */
     public function goesAlong(): bool
     {
-        return in_array($this, [self::Walks, self::Views, self::Progress, self::Colours, self::Curtains, self::House], true);
+        return in_array($this, [self::Walks, self::Views, self::Progress, self::Colours, self::Curtains, self::House, self::Rolls], true);
     }
 
     /** @return array<string, string> models of the kit that a thing takes, by the field that names each */

@@ -33,6 +33,29 @@ final class SetupLists
                 'bar' => Column::number(1, 10_000),
                 'bpm' => Column::number(10, 500),
                 'metre' => Column::text(12),
+                'plays' => Column::text(200),
+            ],
+            // What is played one after the other; the song map is that of the one that is filmed in sections.
+            'songs' => [
+                'name' => Column::text(80),
+                'minutes' => Column::number(0.1, 600, default: 4.0),
+                'gap_s' => Column::number(0, 3600, Unit::Second, 30.0),
+            ],
+            // Whom a camera is on in a section, where it is otherwise than its frame says.
+            'rolls' => [
+                'name' => Column::text(80),
+                'camera' => Column::text(64),
+                'on' => Column::text(200),
+                'off' => Column::flag(),
+            ],
+            'cues' => [
+                'name' => Column::text(80),
+                'who' => Column::text(60),
+                'section' => Column::text(80),
+                'bar' => Column::number(1, 10_000),
+                'beat' => Column::number(1, 64),
+                'counts_in' => Column::number(0, 16, default: 1.0),
+                'camera' => Column::text(64),
             ],
             'progress' => [
                 'name' => Column::text(120),
