@@ -53,6 +53,11 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::get('/pack.json', [FieldPackController::class, 'pages'])->name('pack.pages');
     Route::get('/pack.html', [FieldPackController::class, 'file'])->name('pack.file');
     Route::post('/day', DayController::class)->name('day');
+    Route::post('/day/instead', [DayController::class, 'instead'])->name('day.instead');
+    Route::get('/call.pdf', [ExportController::class, 'call'])->name('export.call');
+    Route::get('/cards.pdf', [ExportController::class, 'cards'])->name('export.cards');
+    Route::get('/day.ics', [ExportController::class, 'calendar'])->name('export.calendar');
+    Route::get('/day.csv', [ExportController::class, 'day'])->name('export.day');
     Route::get('/safety.pdf', [ExportController::class, 'safety'])->name('export.safety');
     Route::get('/contact.pdf', [ExportController::class, 'contact'])->name('export.contact');
     Route::post('/marks', [ThingController::class, 'mark'])->name('marks.store');

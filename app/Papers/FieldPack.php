@@ -19,6 +19,7 @@ final readonly class FieldPack
     private const PAGES = [
         'measure' => ['above'], 'stage' => ['above'], 'cameras' => ['above', 'settings', 'take'], 'light' => ['above', 'list'],
         'sound' => ['above', 'mics', 'tracks', 'cables', 'radio', 'music'], 'rig' => ['above', 'power', 'grip', 'safety', 'side', 'table'],
+        'rundown' => ['hours', 'today', 'cues', 'live'],
     ];
 
     /** Once for the shoot. */
@@ -54,7 +55,7 @@ final readonly class FieldPack
 
     private function address(Shoot $shoot, string $stage, string $look, ?string $place = null): string
     {
-        $isOpening = in_array($look, ['above', 'board'], true);
+        $isOpening = in_array($look, ['above', 'board', 'hours'], true);
 
         return route('stage', array_filter([
             'shoot' => $shoot->id, 'stage' => $stage, 'look' => $isOpening ? null : $look, 'place' => $place,

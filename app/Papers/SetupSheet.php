@@ -80,9 +80,14 @@ final readonly class SetupSheet
         );
     }
 
-    public function sound(Workspace $work, Paper $paper): string
+    /**
+     * A paper of words alone.
+     *
+     * @param  view-string  $view
+     */
+    public function words(string $view, Workspace $work, Paper $paper): string
     {
-        return $this->printed(static fn (): string => view('papers.sound-sheet', ['work' => $work])->render(), $paper);
+        return $this->printed(static fn (): string => view($view, ['work' => $work])->render(), $paper);
     }
 
     public function safety(Workspace $work, Paper $paper): string

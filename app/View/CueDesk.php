@@ -4,68 +4,134 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use FineFrame\Document\Record;
+use FineFrame\Judge\Media;
 use FineFrame\Judge\Situation;
+use FineFrame\Judge\SongPlan;
 use FineFrame\Rundown\Recorded;
+use FineFrame\Rundown\Song;
+use FineFrame\Rundown\SongCue;
 use FineFrame\Rundown\Timecode;
 
-/** The song by its sections on the clock of the pictures, and what recordings take on cards. */
+/** The song by its sections on the clock of the pictures, who is on whom, what is called, and what recordings take on cards. */
 final readonly class CueDesk
 {
     /** Where playback begins, so that what runs up to it has labels too. */
     private const START_H = 1;
 
-    /** Bits of a sample, as sound for pictures is recorded. */
-    private const BITS = 24;
-
-    /** A drive copies so many bytes a second; copies are made and read again. Ours, to be corrected. */
-    private const COPY_BYTES = 200e6;
-
-    private const COPIES = 2;
-
     public Timecode $timecode;
+
+    public SongPlan $song;
+
+    private ?Media $media;
 
     public function __construct(private Situation $situation)
     {
         $this->timecode = Timecode::at(self::rate($situation->setup->setup->metering->fps));
+        $this->song = $situation->song();
+        $this->media = $situation->media();
     }
 
     /** @return list<array{name: string, bar: string, begins: string, label: string, lasts: string, tempo: string, leads: string}> */
     public function sections(): array
     {
-        $rows = [];
-        foreach ($this->situation->setup->setup->list('sections') as $row) {
+        return array_map(function (Record $row): array {
             [$from, $to] = [$row->number('from_s') ?? 0.0, $row->number('to_s')];
-            $frame = (int) round($this->timecode->frames($from));
             $bpm = $row->number('bpm');
-            $rows[] = [
+
+            return [
                 'name' => $row->text('name'),
                 'bar' => $row->number('bar') === null ? '' : (string) (int) $row->number('bar'),
                 'begins' => self::clock($from),
-                'label' => $this->timecode->label($this->timecode->frame(sprintf('%02d:00:00:00', self::START_H)) + $frame),
+                'label' => $this->label($from),
                 'lasts' => $to === null ? '' : self::clock($to - $from),
                 'tempo' => implode(', ', array_filter([$bpm === null ? '' : round($bpm, 1).' a minute', $row->text('metre')])),
                 'leads' => $row->text('leads'),
             ];
-        }
-
-        return $rows;
+        }, $this->song->sections);
     }
 
-    /** @return list<array{name: string, rate: string, minutes: string, takes: string}> */
-    public function media(): array
+    /**
+     * @return list<array{section: string, cells: list<array{on: string, isTwice: bool}>, open: string, isSafe: bool}> each camera's people
+     *     by section, in the order of the cameras
+     */
+    public function cover(): array
     {
-        $minutes = $this->situation->setup->hours()->lengthMin();
-        if ($minutes === null) {
+        return array_map(function (Record $section): array {
+            $rolls = $this->song->rolls($section);
+            $cover = $this->song->cover($section);
+            $players = $this->song->players($section);
+            $cells = [];
+            foreach (array_keys($this->situation->setup->cameras) as $id) {
+                $on = array_intersect($rolls[$id] ?? [], $players);
+                $cells[] = [
+                    'on' => isset($rolls[$id]) ? $this->names(array_values($on)) ?: 'nobody who plays' : 'rests',
+                    'isTwice' => array_intersect($on, $cover->doubles) !== [],
+                ];
+            }
+
+            return [
+                'section' => $section->text('name'), 'cells' => $cells, 'open' => $this->names($cover->gaps), 'isSafe' => $cover->isSafe,
+            ];
+        }, $this->situation->setup->isTalk() || $this->situation->setup->cameras === [] ? [] : $this->song->sections);
+    }
+
+    /** @return list<string> */
+    public function cameras(): array
+    {
+        return array_map($this->situation->name(...), array_keys($this->situation->setup->cameras));
+    }
+
+    /** @return list<array{at: string, label: string, what: string, who: string, where: string, count: string}> */
+    public function cues(): array
+    {
+        return array_map(fn (SongCue $c): array => [
+            'at' => self::clock($c->atS),
+            'label' => $this->label($c->atS),
+            'what' => $c->name,
+            'who' => $c->who,
+            'where' => $c->section.($c->bar === null ? '' : ", bar $c->bar"),
+            'count' => $c->countS <= 0.0 ? '' : round($c->countS, 1).' s',
+        ], $this->song->cues());
+    }
+
+    /** @return list<array{name: string, begins: string, lasts: string, restart: string}> the set, with what is done in the gap after each */
+    public function set(): array
+    {
+        $set = $this->song->set();
+        if ($set === null) {
             return [];
         }
+        $restarts = [];
+        foreach ($this->song->clips($set) as $id => $clip) {
+            foreach ($clip->restarts() ?? [] as $gap) {
+                $restarts[$set->gaps[$gap]['after']][] = $this->situation->name($id);
+            }
+        }
+        $names = array_column($this->situation->setup->setup->list('songs'), null, 'id');
+
+        return array_map(static fn (Song $song): array => [
+            'name' => $names[$song->id]->text('name'),
+            'begins' => self::clock($song->startS),
+            'lasts' => self::clock($song->endS - $song->startS),
+            'restart' => isset($restarts[$song->id]) ? 'start anew: '.implode(', ', $restarts[$song->id]) : '',
+        ], $set->songs);
+    }
+
+    /** @return list<array{name: string, rate: string, takes: string, holds: string}> over the day */
+    public function media(): array
+    {
         $rows = [];
-        foreach ($this->recordings($minutes) as [$name, $one]) {
-            $rows[] = [
-                'name' => $name,
-                'rate' => round($one->bitsASecond / 1e6, 1).' Mb/s',
-                'minutes' => round($minutes).' min',
-                'takes' => self::size($one->bytes),
-            ];
+        foreach ($this->media->recordings ?? [] as $holds => $devices) {
+            foreach ($devices as $device => [$one, $name]) {
+                $setup = $this->situation->setup->plan->setup(explode('/', (string) $device)[0])->setup->name;
+                $rows[] = [
+                    'name' => "$name, $setup",
+                    'rate' => round($one->bitsASecond / 1e6, 1).' Mb/s',
+                    'takes' => self::size($one->bytes),
+                    'holds' => $holds,
+                ];
+            }
         }
 
         return $rows;
@@ -73,37 +139,63 @@ final readonly class CueDesk
 
     public function total(): string
     {
-        $minutes = $this->situation->setup->hours()->lengthMin() ?? 0.0;
-        $bytes = array_sum(array_map(static fn (array $r): float => $r[1]->bytes, $this->recordings($minutes)));
-        $copied = Recorded::copied($bytes, self::COPY_BYTES, self::COPIES, 1);
-
-        $rate = round(self::COPY_BYTES / 1e6).' MB/s';
-
-        return self::size($bytes).' in all; '.self::COPIES.' copies, each read again, take '.self::clock($copied)." at $rate";
+        return $this->media === null ? '' : self::size($this->media->total()).' over the day; two copies, each read again, take '
+            .self::clock($this->media->copyingS());
     }
 
-    /** @return list<array{string, Recorded}> */
-    private function recordings(float $minutes): array
+    /**
+     * What the cue view runs by: cues, and sections or parts of the talk as they begin.
+     *
+     * @return list<array{at: float, count: float, what: string, who: string, where: string, kind: string}>
+     */
+    public function running(): array
     {
         $all = [];
-        foreach ($this->situation->setup->cameras as $camera) {
-            $mbps = $camera->mode->mbps ?? 0.0;
-            if ($mbps > 0.0) {
-                $all[] = [$camera->placement->label, Recorded::at($mbps, 60 * $minutes)];
-            }
+        foreach ($this->song->sections as $row) {
+            $all[] = self::moment($row->number('from_s') ?? 0.0, 0.0, $row->text('name'), $row->text('leads'), '', 'section');
         }
-        foreach ($this->situation->setup->setup->list('recorders') as $recorder) {
-            $tracks = count(array_filter(
-                $this->situation->setup->setup->list('tracks'),
-                static fn ($t): bool => $t->text('recorder') === $recorder->text('name'),
-            ));
-            if ($tracks > 0) {
-                $hertz = 1000 * ($recorder->number('rate_khz') ?? 48.0);
-                $all[] = [$recorder->text('name'), Recorded::sound($hertz, self::BITS, $tracks, 60 * $minutes)];
-            }
+        foreach ($this->song->cues() as $cue) {
+            $all[] = self::moment($cue->atS, $cue->countS, $cue->name, $cue->who, $cue->section, 'cue');
         }
+        $at = 0.0;
+        foreach ($this->song->sections === [] ? $this->situation->setup->setup->list('progress') : [] as $part) {
+            $size = $part->text('size');
+            $all[] = self::moment($at, 0.0, $part->text('name'), '', $part->flag('break_before') ? "after a break; $size" : $size, 'section');
+            $at += 60 * ($part->number('minutes') ?? 0.0);
+        }
+        $last = $this->song->sections === [] ? null : $this->song->sections[count($this->song->sections) - 1];
+        $ends = $last?->number('to_s') ?? $at;
+        if ($all !== [] && $ends > 0.0) {
+            $all[] = self::moment($ends, 0.0, 'the end; keep rolling', '', '', 'end');
+        }
+        usort($all, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 
         return $all;
+    }
+
+    /** @return list<string> whom cues are for */
+    public function people(): array
+    {
+        return array_values(array_unique(array_filter(array_column($this->cues(), 'who'))));
+    }
+
+    /** @return array{at: float, count: float, what: string, who: string, where: string, kind: string} */
+    private static function moment(float $at, float $count, string $what, string $who, string $where, string $kind): array
+    {
+        return ['at' => round($at, 2), 'count' => round($count, 2), 'what' => $what, 'who' => $who, 'where' => $where, 'kind' => $kind];
+    }
+
+    /** @param  list<string>  $ids */
+    private function names(array $ids): string
+    {
+        return implode(', ', array_map($this->situation->name(...), $ids));
+    }
+
+    private function label(float $seconds): string
+    {
+        $frame = (int) round($this->timecode->frames($seconds));
+
+        return $this->timecode->label($this->timecode->frame(sprintf('%02d:00:00:00', self::START_H)) + $frame);
     }
 
     private static function size(float $bytes): string

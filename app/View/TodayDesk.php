@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Instruments\PlaceClock;
 use FineFrame\Judge\DayPlan;
+use FineFrame\Judge\PlanB;
 use FineFrame\Judge\Situation;
 use FineFrame\Rundown\Clock;
 
@@ -87,13 +88,29 @@ final readonly class TodayDesk
         return $rows;
     }
 
-    /** @return list<string> what could go so that the rest keeps its hours */
-    public function couldGo(): array
+    /** @return list<array{key: string, says: string, until: string, ends: string}> what makes the rest fit again, and until when it does */
+    public function plansB(): array
     {
-        return array_map(
-            fn (string $id): string => $this->rest === null ? '' : DayDesk::called($this->rest->tasks[$id]),
-            $this->rest?->couldGo() ?? [],
-        );
+        return array_map(fn (PlanB $b): array => [
+            'key' => $b->key(),
+            'says' => self::says($b, $this->plan),
+            'until' => Clock::said($b->until),
+            'ends' => Clock::said($b->day->endMin()),
+        ], $this->rest === null ? [] : PlanB::all($this->rest));
+    }
+
+    public static function says(PlanB $b, ?DayPlan $plan): string
+    {
+        $name = static fn (string $id): string => isset($plan->tasks[$id]) ? DayDesk::called($plan->tasks[$id]) : $id;
+        $parts = array_map(static fn (string $id): string => 'without '.$name($id), $b->off);
+        foreach ($b->minutes as $id => $minutes) {
+            $parts[] = $name($id)." in $minutes min";
+        }
+        foreach ($b->later as $id => $by) {
+            $parts[] = $name($id)." $by min later";
+        }
+
+        return implode(', ', $parts);
     }
 
     public function title(): string

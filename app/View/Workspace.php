@@ -60,7 +60,7 @@ final class Workspace
         'rig' => [
             'above' => 'From above', 'power' => 'Power', 'grip' => 'Grip', 'safety' => 'Safety', 'side' => 'From the side', 'table' => 'Table',
         ],
-        'rundown' => ['hours' => 'The day', 'today' => 'Run it', 'cues' => 'Music and media'],
+        'rundown' => ['hours' => 'The day', 'today' => 'Run it', 'cues' => 'Music and media', 'live' => 'Cue view'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -144,7 +144,7 @@ final class Workspace
                 $this->look,
                 [
                     'book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours',
-                    'power', 'grip', 'safety', 'hours', 'today', 'cues',
+                    'power', 'grip', 'safety', 'hours', 'today', 'cues', 'live',
                 ],
                 true,
             )
@@ -276,6 +276,11 @@ final class Workspace
     public function today(): TodayDesk
     {
         return new TodayDesk($this->situation, app(LogStore::class)->ticks($this->shoot), app(PlaceClock::class), $this->where->ask);
+    }
+
+    public function crew(): CrewDesk
+    {
+        return new CrewDesk($this->situation, $this->reader);
     }
 
     public function cues(): CueDesk

@@ -14,3 +14,5 @@ import './matrix.js';
 import './hear.js';
 import './log.js';
 import './pack.js';
+import './cues.js';
+import './day.js';

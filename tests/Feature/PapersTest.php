@@ -13,7 +13,7 @@ it('prints every paper to scale, in its language, in the page’s own typeface',
         ->and(preg_match('~/Root (\d+) 0 R.*/Prev '.$tables[1][0].'~s', substr($pdf, (int) end($tables[1])), $root))->toBe(1)
         ->and(preg_match('~xref\n(\d+) 1\n(\d{10})~', substr($pdf, (int) end($tables[1])), $entry))->toBe(1)
         ->and(substr($pdf, (int) $entry[2], strlen("$root[1] 0 obj")))->toBe("$root[1] 0 obj");
-})->with(['sheet.pdf', 'sound.pdf?stage=sound', 'sheet.pdf?place=duo']);
+})->with(['sheet.pdf', 'sound.pdf?stage=sound', 'sheet.pdf?place=duo', 'call.pdf?stage=rundown', 'cards.pdf?stage=rundown']);
 
 it('prints on Letter where people measure in feet', function (string $units, string $box): void {
     $shoot = $this->demo();

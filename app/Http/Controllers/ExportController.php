@@ -7,12 +7,15 @@ namespace App\Http\Controllers;
 use App\Http\Where;
 use App\Models\Shoot;
 use App\Papers\ContactSheet;
+use App\Papers\DayCalendar;
 use App\Papers\Paper;
 use App\Papers\SetupSheet;
 use App\View\Drawing\Drawings;
 use App\View\Reader;
 use App\View\TakeDesk;
 use App\View\Workspace;
+use DateTimeImmutable;
+use FineFrame\Format\Csv\Table;
 use FineFrame\Measure\UnitSystem;
 use FineFrame\Plan\PlanWriter;
 use FineFrame\Plan\UnknownThing;
@@ -101,8 +104,54 @@ final readonly class ExportController
     /** Tracks, levels, microphones, cables and links on paper. */
     public function sound(Request $request, Shoot $shoot): Response
     {
-        return response($this->sheet->sound($this->desk->workspace($request, $shoot, mends: false), $this->paper($request)), 200, [
-            'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title).'-sound.pdf"',
+        return $this->words($request, $shoot, 'papers.sound-sheet', 'sound');
+    }
+
+    /** Where, when, who, and the day as it is worked out. */
+    public function call(Request $request, Shoot $shoot): Response
+    {
+        return $this->words($request, $shoot, 'papers.call-sheet', 'call');
+    }
+
+    /** A card for each of the crew: what they are at, and their cues. */
+    public function cards(Request $request, Shoot $shoot): Response
+    {
+        return $this->words($request, $shoot, 'papers.role-cards', 'cards');
+    }
+
+    /** @throws UnknownThing if no day is worked out */
+    public function calendar(Request $request, Shoot $shoot): Response
+    {
+        $work = $this->desk->workspace($request, $shoot, mends: false);
+        $day = $work->situation->day() ?? throw UnknownThing::called('day', $shoot->id);
+        $calendar = (new DayCalendar($work->setup, $day, $shoot->id))->written(new DateTimeImmutable);
+
+        return $this->file($calendar, 'text/calendar; charset=utf-8', Str::slug($shoot->title).'-day.ics');
+    }
+
+    /** @throws UnknownThing if no day is worked out */
+    public function day(Request $request, Shoot $shoot): Response
+    {
+        $desk = $this->desk->workspace($request, $shoot, mends: false)->day();
+        $day = $desk->day ?? throw UnknownThing::called('day', $shoot->id);
+        $rows = array_map(static fn (array $r): array => [
+            $day->date, $r['begins'], $r['ends'], (string) $r['minutes'], $r['name'], $r['slack'], $r['why'],
+        ], $desk->rows($day));
+
+        return $this->file(
+            Table::write(['date', 'from', 'to', 'minutes', 'what', 'can wait', 'because'], $rows),
+            'text/csv; charset=utf-8',
+            Str::slug($shoot->title).'-day.csv',
+        );
+    }
+
+    /** @param  view-string  $view */
+    private function words(Request $request, Shoot $shoot, string $view, string $name): Response
+    {
+        $work = $this->desk->workspace($request, $shoot, mends: false);
+
+        return response($this->sheet->words($view, $work, $this->paper($request)), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($shoot->title)."-$name.pdf\"",
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace FineFrame\Judge;
 
 use FineFrame\Plan\Setup;
 use FineFrame\Plan\SetupList;
+use FineFrame\Plan\ShootPlan;
 use FineFrame\Rundown\Clock;
 use FineFrame\Rundown\Scheduler;
 use FineFrame\Rundown\Task;
@@ -18,7 +19,7 @@ use FineFrame\Rundown\Timetable;
 final readonly class DayPlan
 {
     /** What a day can do without, or another can have. */
-    private const SPARE = ['take', 'own', 'meal', 'check', 'cameras', 'restore'];
+    private const SPARE = ['take', 'own', 'meal', 'check', 'restore'];
 
     /**
      * @param  array<string, DayTask>  $tasks
@@ -48,7 +49,7 @@ final readonly class DayPlan
         if ($setups === [] || $situation->setup->hours()->from === '') {
             return null;
         }
-        usort($setups, static fn (Setup $a, Setup $b): int => $plan->hours($a)->from <=> $plan->hours($b)->from);
+        $setups = self::inOrder($plan, $setups);
         $hands = (int) ($plan->brief->facts->number('hands') ?? 1.0);
         $tasks = DayTasks::corrected(DayTasks::of($situation, $setups, $hands), $plan->brief->list('tasks'), $hands);
         $early = self::earliest($situation, $setups, $tasks);
@@ -91,22 +92,38 @@ final readonly class DayPlan
     }
 
     /**
-     * Tasks that could be left out so that everything else keeps its hours.
+     * The same day with other tasks, from the same moment or another.
      *
-     * @return list<string>
+     * @param  list<string>  $off
+     * @param  array<string, int>  $minutes
+     * @param  array<string, int>  $later  minutes by which the hours of a task are moved
      */
-    public function couldGo(): array
+    public function changed(array $off, array $minutes = [], array $later = [], ?int $from = null): self
     {
-        $could = [];
-        foreach ($this->late === [] ? [] : $this->tasks as $id => $task) {
-            if (! in_array($task->kind, self::SPARE, true) || in_array($id, $this->late, true)) {
-                continue;
-            }
-            $without = self::solved(DayTasks::without($this->tasks, $id), $this->callMin, $this->hands);
-            $could = $without[1] === [] ? [...$could, $id] : $could;
+        $tasks = $this->tasks;
+        foreach ($off as $id) {
+            $tasks = DayTasks::without($tasks, $id);
         }
+        foreach (array_intersect_key($tasks, $minutes + $later) as $id => $task) {
+            $by = $later[$id] ?? 0;
+            $tasks[$id] = new DayTask($task->kind, $task->name, $task->of, $task->place, new Task(
+                $id,
+                $minutes[$id] ?? $task->task->minutes,
+                $task->task->after,
+                $task->task->needs,
+                array_map(static fn (array $w): array => [$w[0] + $by, $w[1] + $by], $task->task->windows),
+            ), $task->why, $task->isTyped);
+        }
+        $from ??= $this->callMin;
+        [$table, $late] = self::solved($tasks, $from, $this->hands);
 
-        return $could;
+        return new self($this->date, $tasks, $table, $from, $this->hands, $late);
+    }
+
+    /** Whether the day can do without a task, or have it another time. */
+    public function isSpare(string $id): bool
+    {
+        return in_array($this->tasks[$id]->kind, self::SPARE, true);
     }
 
     public function startsAt(string $id): int
@@ -138,7 +155,9 @@ final readonly class DayPlan
     {
         $capacity = ['hands' => $hands];
         $shifted = array_map(static fn (DayTask $t): Task => self::shifted($t->task, $from), array_values($tasks));
-        $table = (new Scheduler($shifted, $capacity))->solve();
+        // What has its hour begins on the hour, where that can be; else within its hours.
+        $promised = array_map(static fn (Task $t): Task => isset($tasks[$t->id]->why['between']) ? self::onTheHour($t) : $t, $shifted);
+        $table = (new Scheduler($promised, $capacity))->solve() ?? (new Scheduler($shifted, $capacity))->solve();
         if ($table !== null) {
             return [$table, []];
         }
@@ -146,8 +165,7 @@ final readonly class DayPlan
         foreach ([['meal'], ['meal', 'take'], null] as $kinds) {
             $isFree = static fn (Task $t): bool => $kinds === null || in_array($tasks[$t->id]->kind, $kinds, true);
             $free = array_map(static fn (Task $t): Task => $isFree($t) ? self::unshut($t) : $t, $shifted);
-            $free = $kinds === ['meal'] ? self::eatingBefore($free, $tasks) : $free;
-            $table ??= (new Scheduler($free, $capacity))->solve();
+            $table ??= (new Scheduler(self::eatingBefore($free, $tasks), $capacity))->solve();
         }
         $table ??= new Timetable(array_map(static fn (): int => 0, $tasks), 0, 0);
         $late = [];
@@ -157,6 +175,31 @@ final readonly class DayPlan
         }
 
         return [$table, $late];
+    }
+
+    private static function onTheHour(Task $task): Task
+    {
+        $windows = array_map(static fn (array $w): array => [$w[0], min($w[1], $w[0] + $task->minutes)], $task->windows);
+
+        return new Task($task->id, $task->minutes, $task->after, $task->needs, $windows);
+    }
+
+    /**
+     * By the hours of their own; one without any comes after the one that is listed before it. The day’s hours are the first one’s.
+     *
+     * @param  list<Setup>  $setups
+     * @return list<Setup>
+     */
+    private static function inOrder(ShootPlan $plan, array $setups): array
+    {
+        [$keys, $last] = [[], ''];
+        foreach ($plan->setups as $i => $setup) {
+            $last = $i === 0 || $setup->from !== '' ? $plan->hours($setup)->from : $last;
+            $keys[$setup->id] = [$last, $i];
+        }
+        usort($setups, static fn (Setup $a, Setup $b): int => $keys[$a->id] <=> $keys[$b->id]);
+
+        return $setups;
     }
 
     /**

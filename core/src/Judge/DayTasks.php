@@ -94,14 +94,14 @@ final class DayTasks
             $all += self::load($place, 'load', $cases[$id], $hands, $came);
         }
         [$lastTake, $strikes] = [[], []];
-        foreach ($setups as $i => $setup) {
+        foreach ($setups as $setup) {
             $of = new SetupPlan($plan, $setup, $places[$setup->location]);
             $before = array_values(array_filter(array_map(
                 static fn (string $s): ?string => $s !== $setup->id && $plan->setup($s)->setup->location === $setup->location
                     ? "strike/$s" : null,
                 array_keys($strikes),
             )));
-            $all += self::setup($of, $work[$setup->id], $hands, [...$before, "load/$setup->location"], $lastTake, $i === 0);
+            $all += self::setup($of, $work[$setup->id], $hands, [...$before, "load/$setup->location"], $lastTake, $setup->id === $plan->setups[0]->id);
             $lastTake = ["take/$setup->id"];
             $strikes[$setup->id] = $setup->location;
         }

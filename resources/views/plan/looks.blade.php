@@ -46,6 +46,9 @@
         @case('cues')
             @include('plan.cues')
             @break
+        @case('live')
+            @include('plan.live')
+            @break
         @case('safety')
             @include('plan.safety')
             @break

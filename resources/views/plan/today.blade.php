@@ -13,8 +13,15 @@
             <p><b>{{ \FineFrame\Rundown\Clock::said($desk->now) }}:</b>
                 @if ($desk->rest->late === []) all that is left fits; done at {{ \FineFrame\Rundown\Clock::said($desk->rest->endMin()) }} for {{ \FineFrame\Rundown\Clock::said($desk->plan->endMin()) }}.
                 @else <b>{{ implode(', ', array_map(fn ($id) => \App\View\DayDesk::called($desk->rest->tasks[$id]), $desk->rest->late)) }}</b> no longer {{ count($desk->rest->late) === 1 ? 'keeps its' : 'keep their' }} hours.
-                    @if ($could = $desk->couldGo()) The rest would, without any one of: {{ implode('; ', $could) }}. @else Leaving out one thing does not help: move a recording, or ask for longer. @endif
                 @endif</p>
+            @if ($desk->rest->late !== [])
+                @php($plansB = $desk->plansB())
+                @if ($plansB)
+                    <p>Plan B, the least first:</p>
+                    <ul class="plans-b">@foreach ($plansB as $b)<li><x-act :work="$work" :to="route('day.instead', $work->shoot->id)" :with="['change' => $b['key']]" class="inline"><button class="keep show">Take it</button></x-act> <b>{{ $b['says'] }}.</b> Done at {{ $b['ends'] }}; it fits if you decide by {{ $b['until'] }}.</li>@endforeach</ul>
+                @else<p>Leaving out one thing or two does not help: ask for longer, or choose what to give up.</p>@endif
+                @error('change')<p class="error">{{ $message }}</p>@enderror
+            @endif
         @endif
         <div class="wide-table"><table class="rows power"><caption>Tick what is done; the rest follows from now.</caption>
             <thead><tr><th scope="col">Done</th><th scope="col">Planned</th><th scope="col">Now</th><th scope="col">What</th><th scope="col">Moves</th><th scope="col"></th></tr></thead>
