@@ -100,6 +100,40 @@ final readonly class DayPlan
      */
     public function changed(array $off, array $minutes = [], array $later = [], ?int $from = null): self
     {
+        $tasks = $this->otherwise($off, $minutes, $later);
+        $from ??= $this->callMin;
+        [$table, $late] = self::solved($tasks, $from, $this->hands);
+
+        return new self($this->date, $tasks, $table, $from, $this->hands, $late);
+    }
+
+    /**
+     * Whether the changed day keeps its hours.
+     *
+     * @param  list<string>  $off
+     * @param  array<string, int>  $minutes
+     * @param  array<string, int>  $later
+     */
+    public function fits(array $off, array $minutes, array $later, ?int $from = null): bool
+    {
+        $tasks = $this->otherwise($off, $minutes, $later);
+        foreach (self::ways($tasks, $from ?? $this->callMin) as $way) {
+            if ((new Scheduler($way, ['hands' => $this->hands]))->isPossible()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<string>  $off
+     * @param  array<string, int>  $minutes
+     * @param  array<string, int>  $later
+     * @return array<string, DayTask>
+     */
+    private function otherwise(array $off, array $minutes, array $later): array
+    {
         $tasks = $this->tasks;
         foreach ($off as $id) {
             $tasks = DayTasks::without($tasks, $id);
@@ -114,10 +148,8 @@ final readonly class DayPlan
                 array_map(static fn (array $w): array => [$w[0] + $by, $w[1] + $by], $task->task->windows),
             ), $task->why, $task->isTyped);
         }
-        $from ??= $this->callMin;
-        [$table, $late] = self::solved($tasks, $from, $this->hands);
 
-        return new self($this->date, $tasks, $table, $from, $this->hands, $late);
+        return $tasks;
     }
 
     /** Whether the day can do without a task, or have it another time. */
@@ -153,16 +185,13 @@ final readonly class DayPlan
      */
     private static function solved(array $tasks, int $from, int $hands): array
     {
-        $capacity = ['hands' => $hands];
-        $shifted = array_map(static fn (DayTask $t): Task => self::shifted($t->task, $from), array_values($tasks));
-        // What has its hour begins on the hour, where that can be; else within its hours.
-        $promised = array_map(static fn (Task $t): Task => isset($tasks[$t->id]->why['between']) ? self::onTheHour($t) : $t, $shifted);
-        $table = (new Scheduler($promised, $capacity))->solve() ?? (new Scheduler($shifted, $capacity))->solve();
+        $table = self::kept($tasks, $from, $hands);
         if ($table !== null) {
             return [$table, []];
         }
-        // A meal gives way first. Then as it would go if recordings ran over, or nothing had to end by anybody’s hours: so it is seen.
-        foreach ([['meal'], ['meal', 'take'], null] as $kinds) {
+        [$capacity, $shifted] = [['hands' => $hands], self::since($tasks, $from)];
+        // As it would go if recordings ran over, or nothing had to end by anybody’s hours: so it is seen.
+        foreach ([['meal', 'take'], null] as $kinds) {
             $isFree = static fn (Task $t): bool => $kinds === null || in_array($tasks[$t->id]->kind, $kinds, true);
             $free = array_map(static fn (Task $t): Task => $isFree($t) ? self::unshut($t) : $t, $shifted);
             $table ??= (new Scheduler(self::eatingBefore($free, $tasks), $capacity))->solve();
@@ -214,6 +243,45 @@ final readonly class DayPlan
         return array_map(static fn (Task $t): Task => isset($tasks['meal']) && $tasks[$t->id]->kind === 'strike'
             ? new Task($t->id, $t->minutes, [...$t->after, 'meal'], $t->needs, $t->windows)
             : $t, $all);
+    }
+
+    /** @param  array<string, DayTask>  $tasks */
+    private static function kept(array $tasks, int $from, int $hands): ?Timetable
+    {
+        foreach (self::ways($tasks, $from) as $way) {
+            $table = (new Scheduler($way, ['hands' => $hands]))->solve();
+            if ($table !== null) {
+                return $table;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * With everything within its hours: what has its hour begins on the hour, where that can be. A meal gives way first.
+     *
+     * @param  array<string, DayTask>  $tasks
+     * @return iterable<list<Task>> the first that is possible is how the day goes
+     */
+    private static function ways(array $tasks, int $from): iterable
+    {
+        $shifted = self::since($tasks, $from);
+        yield array_map(static fn (Task $t): Task => isset($tasks[$t->id]->why['between']) ? self::onTheHour($t) : $t, $shifted);
+        yield $shifted;
+        if (isset($tasks['meal'])) {
+            $later = array_map(static fn (Task $t): Task => $tasks[$t->id]->kind === 'meal' ? self::unshut($t) : $t, $shifted);
+            yield self::eatingBefore($later, $tasks);
+        }
+    }
+
+    /**
+     * @param  array<string, DayTask>  $tasks
+     * @return list<Task> by minutes from a moment
+     */
+    private static function since(array $tasks, int $from): array
+    {
+        return array_map(static fn (DayTask $t): Task => self::shifted($t->task, $from), array_values($tasks));
     }
 
     private static function unshut(Task $task): Task

@@ -16,6 +16,8 @@ final readonly class PlanB
     /** A recording is moved by no more than this, min; beyond, it is another day’s. */
     private const MOST_LATER = 180;
 
+    private const STRIDE = 30;
+
     /** How far ahead it is asked until when a change suffices, min. */
     private const AHEAD = 180;
 
@@ -116,12 +118,14 @@ final readonly class PlanB
             if ($left->tasks[$id]->kind !== 'take') {
                 continue;
             }
-            for ($by = DayTasks::GRAIN; $by <= self::MOST_LATER; $by += DayTasks::GRAIN) {
-                $day = $left->changed([], [], [$id => $by]);
-                if ($day->late === []) {
-                    return [self::made($left, [], [], [$id => $by], $day)];
-                }
+            // What fits later fits later still, until the location shuts: the least by halves, from what is tried in half hours.
+            for ($by = self::STRIDE; $by <= self::MOST_LATER && ! $left->fits([], [], [$id => $by]); $by += self::STRIDE);
+            if ($by > self::MOST_LATER) {
+                continue;
             }
+            $least = self::least($by - self::STRIDE, $by, static fn (int $m): bool => $left->fits([], [], [$id => $m]));
+
+            return [self::made($left, [], [], [$id => $least])];
         }
 
         return [];
@@ -135,12 +139,10 @@ final readonly class PlanB
             $takes = (int) ($left->tasks[$id]->why['takes'] ?? 0);
             foreach ($takes > 1 ? [intdiv($left->tasks[$id]->task->minutes, $takes)] : [] as $once) {
                 $minutes = [$id => max(DayTasks::GRAIN, $once)];
-                $day = $left->changed([], $minutes);
-                $found = $day->late === [] ? [...$found, self::made($left, [], $minutes, [], $day)] : $found;
+                $found = $left->fits([], $minutes, []) ? [...$found, self::made($left, [], $minutes, [])] : $found;
             }
             if ($left->isSpare($id) && ! in_array($id, $left->late, true)) {
-                $day = $left->changed([$id]);
-                $found = $day->late === [] ? [...$found, self::made($left, [$id], [], [], $day)] : $found;
+                $found = $left->fits([$id], [], []) ? [...$found, self::made($left, [$id], [], [])] : $found;
             }
         }
 
@@ -157,8 +159,7 @@ final readonly class PlanB
         ));
         foreach ($spare as $i => $one) {
             foreach (array_slice($spare, $i + 1) as $other) {
-                $day = $left->changed([$one, $other]);
-                $found = $day->late === [] ? [...$found, self::made($left, [$one, $other], [], [], $day)] : $found;
+                $found = $left->fits([$one, $other], [], []) ? [...$found, self::made($left, [$one, $other], [], [])] : $found;
             }
         }
 
@@ -170,15 +171,27 @@ final readonly class PlanB
      * @param  array<string, int>  $minutes
      * @param  array<string, int>  $later
      */
-    private static function made(DayPlan $left, array $off, array $minutes, array $later, DayPlan $day): self
+    private static function made(DayPlan $left, array $off, array $minutes, array $later): self
     {
-        [$good, $bad] = [0, self::AHEAD + DayTasks::GRAIN];
-        while ($bad - $good > DayTasks::GRAIN) {
+        $isOver = static fn (int $by): bool => $by > self::AHEAD || ! $left->fits($off, $minutes, $later, $left->callMin + $by);
+        $over = self::least(0, self::AHEAD + DayTasks::GRAIN, $isOver);
+
+        return new self($off, $minutes, $later, $left->changed($off, $minutes, $later), $left->callMin + $over - DayTasks::GRAIN);
+    }
+
+    /**
+     * @param  int  $bad  it is not so
+     * @param  int  $good  it is
+     * @param  \Closure(int): bool  $isSo
+     * @return int from when on it is so, by the grain
+     */
+    private static function least(int $bad, int $good, \Closure $isSo): int
+    {
+        while ($good - $bad > DayTasks::GRAIN) {
             $middle = intdiv($good + $bad, 2 * DayTasks::GRAIN) * DayTasks::GRAIN;
-            $isGood = $left->changed($off, $minutes, $later, $left->callMin + $middle)->late === [];
-            [$good, $bad] = $isGood ? [$middle, $bad] : [$good, $middle];
+            [$good, $bad] = $isSo($middle) ? [$middle, $bad] : [$good, $middle];
         }
 
-        return new self($off, $minutes, $later, $day, $left->callMin + $good);
+        return $good;
     }
 }

@@ -71,6 +71,27 @@ final class Scheduler
         [$this->heads, $this->tails, $this->before] = [$heads, $tails, $before];
     }
 
+    /** Whether any timetable keeps all hours: the first one that is found will do. */
+    public function isPossible(): bool
+    {
+        foreach ($this->tasks as $task) {
+            foreach ($task->needs as $resource => $count) {
+                if ($count > ($this->capacity[$resource] ?? PHP_INT_MAX)) {
+                    return false;
+                }
+            }
+        }
+        foreach ($this->rules() as $ranks) {
+            if ($this->ranked($ranks) !== null) {
+                return true;
+            }
+        }
+        $this->least = PHP_INT_MAX;
+        $this->branch([], [], 0, 0);
+
+        return $this->best !== null;
+    }
+
     /** @return Timetable|null null where none keeps all hours, or none was found on a large day */
     public function solve(): ?Timetable
     {
