@@ -58,6 +58,9 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::get('/cards.pdf', [ExportController::class, 'cards'])->name('export.cards');
     Route::get('/day.ics', [ExportController::class, 'calendar'])->name('export.calendar');
     Route::get('/day.csv', [ExportController::class, 'day'])->name('export.day');
+    Route::get('/pack.pdf', [ExportController::class, 'pack'])->name('export.pack');
+    Route::get('/pack.csv', [ExportController::class, 'packTable'])->name('export.packTable');
+    Route::get('/labels', [ExportController::class, 'labels'])->name('export.labels');
     Route::get('/safety.pdf', [ExportController::class, 'safety'])->name('export.safety');
     Route::get('/contact.pdf', [ExportController::class, 'contact'])->name('export.contact');
     Route::post('/marks', [ThingController::class, 'mark'])->name('marks.store');

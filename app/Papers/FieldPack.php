@@ -23,7 +23,7 @@ final readonly class FieldPack
     ];
 
     /** Once for the shoot. */
-    private const ONCE = ['brief' => ['board'], 'scout' => ['notes', 'ticks']];
+    private const ONCE = ['brief' => ['board'], 'scout' => ['notes', 'ticks'], 'pack' => ['list', 'cases', 'out']];
 
     public function __construct(private Desk $desk, private Drawings $drawings)
     {

@@ -60,7 +60,7 @@ final readonly class CrewDesk
                 array_push($posts, ...$this->posts($of, $person['name']));
                 array_push($cues, ...$this->cues($of, $person['name']));
             }
-            $cards[] = ['name' => $person['name'], 'does' => $person['does'], 'call' => $person['call'], 'posts' => $posts, 'cues' => $cues];
+            $cards[] = ['posts' => $posts, 'cues' => $cues] + array_diff_key($person, ['until' => '', 'contact' => '']);
         }
 
         return $cards;
@@ -98,9 +98,12 @@ final readonly class CrewDesk
     /** @return list<array{what: string, who: string, due: string, state: string}> what the location has not agreed to yet */
     public function asked(): array
     {
+        $asked = $this->situation->setup->location->list('askings');
+        $open = array_filter($asked, static fn (Record $r): bool => $r->text('state') !== 'agreed');
+
         return array_values(array_map(static fn (Record $r): array => [
             'what' => $r->text('name') ?: $r->text('about'), 'who' => $r->text('who'), 'due' => $r->text('due'), 'state' => $r->text('state'),
-        ], array_filter($this->situation->setup->location->list('askings'), static fn (Record $r): bool => $r->text('state') !== 'agreed')));
+        ], $open));
     }
 
     /** @return array<string, Record|null> the crew in order, then whoever stands at a camera or helps and is not listed */

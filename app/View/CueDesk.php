@@ -160,7 +160,8 @@ final readonly class CueDesk
         $at = 0.0;
         foreach ($this->song->sections === [] ? $this->situation->setup->setup->list('progress') : [] as $part) {
             $size = $part->text('size');
-            $all[] = self::moment($at, 0.0, $part->text('name'), '', $part->flag('break_before') ? "after a break; $size" : $size, 'section');
+            $how = $part->flag('break_before') ? "after a break; $size" : $size;
+            $all[] = self::moment($at, 0.0, $part->text('name'), '', $how, 'section');
             $at += 60 * ($part->number('minutes') ?? 0.0);
         }
         $last = $this->song->sections === [] ? null : $this->song->sections[count($this->song->sections) - 1];

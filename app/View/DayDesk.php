@@ -70,8 +70,8 @@ final readonly class DayDesk
     /**
      * @return array{minute: float, width: float, height: float, dark: list<array{x: float, width: float}>, noises: list<array{x: float,
      *     y: float, width: float, title: string}>, hours: list<array{x: float, words: string}>, lanes: list<array{y: float, name: string,
-     *     opens: float, shuts: float}>, bars: list<array{id: string, begins: int, minutes: int, x: float, y: float, width: float, height: float, tail: float,
-     *     words: string, wordsX: float, title: string, class: string}>}
+     *     opens: float, shuts: float}>, bars: list<array{id: string, begins: int, minutes: int, x: float, y: float, width: float,
+     *     height: float, tail: float, words: string, wordsX: float, title: string, class: string}>}
      */
     public function drawing(DayPlan $day): array
     {

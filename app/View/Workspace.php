@@ -37,6 +37,7 @@ final class Workspace
     /** The stages that have a page yet. */
     public const OPEN = [
         Stage::Brief, Stage::Scout, Stage::Measure, Stage::Stage, Stage::Cameras, Stage::Light, Stage::Sound, Stage::Rig, Stage::Rundown,
+        Stage::Pack,
     ];
 
     /** Ways to look at a stage, the first as it opens; `*` is any stage with a floor. */
@@ -61,6 +62,7 @@ final class Workspace
             'above' => 'From above', 'power' => 'Power', 'grip' => 'Grip', 'safety' => 'Safety', 'side' => 'From the side', 'table' => 'Table',
         ],
         'rundown' => ['hours' => 'The day', 'today' => 'Run it', 'cues' => 'Music and media', 'live' => 'Cue view'],
+        'pack' => ['list' => 'Pack list', 'cases' => 'Cases', 'out' => 'Out and back', 'kit' => 'Kit'],
         '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
     ];
 
@@ -144,7 +146,7 @@ final class Workspace
                 $this->look,
                 [
                     'book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours',
-                    'power', 'grip', 'safety', 'hours', 'today', 'cues', 'live',
+                    'power', 'grip', 'safety', 'hours', 'today', 'cues', 'live', 'cases', 'out',
                 ],
                 true,
             )
@@ -276,6 +278,11 @@ final class Workspace
     public function today(): TodayDesk
     {
         return new TodayDesk($this->situation, app(LogStore::class)->ticks($this->shoot), app(PlaceClock::class), $this->where->ask);
+    }
+
+    public function pack(): PackDesk
+    {
+        return new PackDesk($this->situation, $this->reader);
     }
 
     public function crew(): CrewDesk

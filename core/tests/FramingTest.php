@@ -31,7 +31,7 @@ function found(SetupPlan $setup, string $check): array
  */
 function mirrored(float $lampX, float $turn = 180, array $more = []): array
 {
-    $setup = Cases::demo(['@' => 'duo', 'moves' => [], 'mics' => [], 'links' => [], 'tracks' => [], 'colours' => [], 'views' => [], 'cameras/cam-a' => null, 'subjects/wren/looks_at' => null, 'cameras/cam-b/covers' => new stdClass, 'subjects/tamsin' => null,
+    $setup = Cases::demo(['@' => 'duo', 'moves' => [], 'mics' => [], 'links' => [], 'tracks' => [], 'colours' => [], 'views' => [], 'cues' => [], 'cameras/cam-a' => null, 'subjects/wren/looks_at' => null, 'cameras/cam-b/covers' => new stdClass, 'subjects/tamsin' => null,
         'furniture' => [
             [
                 'id' => 'glass', 'name' => 'glass', 'width_m' => 0.6, 'depth_m' => 0.02, 'height_m' => 0.6,

@@ -32,7 +32,7 @@ function shortest(array $tasks, int $hands): ?int
             for ($at = $task->within($from); $at !== null && $at < 400; $at = $task->within($at + 5)) {
                 $busy = 0;
                 foreach (range($at, $at + $task->minutes - 5, 5) as $minute) {
-                    $meets = array_filter($starts, static fn (array $s): bool => $s[0] <= $minute && $s[0] + $s[1]->minutes > $minute);
+                    $meets = array_filter($starts, static fn (array $s): bool => $s[0] <= $minute && $minute < $s[0] + $s[1]->minutes);
                     $busy = max($busy, array_sum(array_map(static fn (array $s): int => $s[1]->needs['hands'], $meets)));
                 }
                 if ($busy + $task->needs['hands'] <= $hands) {

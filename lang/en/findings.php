@@ -138,6 +138,51 @@ return [
         'one' => ['There is one drive.', ':gb are to be copied twice; one copy is none. The cards stay as they are until the second is made.'],
         'full' => [':roomy of :count drives have room for the day.', ':gb are to be copied twice.'],
     ],
+    'things-fit-the-cases' => [
+        'holds' => ['Everything goes into :cases cases.', ':things things, with the sizes that you know or usual ones.'],
+        'unlisted' => ['Nobody has listed the cases.', ':things things are to be packed. List the cases with their insides.'],
+        'left' => ['The cases do not hold everything: :left.', ':things things. Another case, a larger one, or leave something out.'],
+    ],
+    'cases-can-be-lifted' => [
+        'holds' => ['No case is heavier than one lifts.', 'The heaviest is :case, :kg; :limit is the limit here.'],
+        'pair' => [':case weighs :kg: two carry it.', 'One lifts :limit. Put something heavy into another case, or take a cart.'],
+        'fails' => [':case weighs :kg.', 'One lifts :limit, and there are :hands to carry. Share it out over more cases.'],
+    ],
+    'cases-are-carried-in-time' => [
+        'holds' => ['Carried in with :rounds rounds, in :minutes.', ':cases cases over :far; the day has :planned for it.'],
+        'fails' => ['Carrying in takes :rounds rounds, :minutes; the day has :planned.', ':cases cases over :far. Come earlier, bring a cart or another pair of hands, or take less.'],
+    ],
+    'cases-go-into-the-car' => [
+        'holds' => ['The cases go into the car.', ':cases cases want :needed of its :room.'],
+        'fails' => ['The cases want :needed; the car has :room.', ':cases cases, with walls and gaps. A larger car, a second one, or take less.'],
+    ],
+    'cases-go-by-hand' => [
+        'holds' => ['Everything goes onto the train in one go.', ':cases cases for :hands people.'],
+        'fails' => [':cases cases are too many, or too heavy, for :hands people on a train.', 'Nobody goes back for the second half of it. Leave out, share out, or send ahead.'],
+    ],
+    'batteries-may-travel' => [
+        'holds' => [':pack may fly in the cabin.', ':wh each, :count of them: contacts covered, in the hand luggage. The airline decides.'],
+        'ask' => [':pack wants the airline’s approval.', ':wh each: over 100 Wh, usually two at most for each person, in the cabin. The airline decides.'],
+        'fails' => [':pack does not fly.', ':wh each: over 160 Wh they go as freight only. Hire them there, or take smaller ones.'],
+    ],
+    'loans-go-back-in-time' => [
+        'holds' => [':thing is ours until :until.', 'From :from.'],
+        'fails' => [':thing goes back by :until.', 'From :from. Put it on top, and say who takes it there.'],
+    ],
+    'hired-things-have-a-source' => [
+        'holds' => [':thing: :whose, from :from, until :until.', 'As written in What there is.'],
+        'nobody' => [':thing is :whose, and nobody has said from whom.', 'Whom to call when it is not there in the morning?'],
+        'open' => [':thing is :whose from :from, and nobody has said until when.', 'Ask, so that it goes back in time.'],
+    ],
+    'faulty-things-stay-home' => [
+        'holds' => [':thing: one is set aside as faulty; :left are left.', ':needed needed.'],
+        'fails' => [':thing: one is set aside as faulty, and :left of :needed are left.', 'Mend it, borrow or hire one, or plan without it.'],
+        'uncounted' => [':thing is set aside as faulty, and nobody has counted the others.', ':needed needed. Count them in What there is.'],
+    ],
+    'service-is-done' => [
+        'holds' => [':thing is due for care after the day, on :due.', 'As written.'],
+        'fails' => [':thing was due for care by :due.', 'Clean it, test it, and set the next date.'],
+    ],
     'packs-carry-the-hours' => [
         'holds' => [':devices: one pack each lasts to the end.', 'Recorded until :to. Start with full ones; line-up and rehearsal draw too.'],
         'swaps' => [':devices: :count of packs, at :swaps.', 'In pauses, out of :packs on the :plate. Recorded until :to.'],

@@ -80,6 +80,8 @@ return [
     'setups[].rolls[]' => 'whom a camera is on in a section, where its frame does not say it; `name` is the section’s, empty for every one',
     'setups[].cues[]' => 'what somebody does, at a bar of a section or as it begins',
     'brief.crew[]' => '`from` is the call',
+    'brief.cases[].length_m' => 'inside',
+    'brief.packing[].item' => 'a model’s id, or its kind and name; empty for what no list knows',
     'brief.drives[].gb' => 'free',
     'setups[].progress[]' => 'frames over a talk',
     'setups[].colours[]' => 'sampled of what shows',

@@ -16,3 +16,4 @@ import './log.js';
 import './pack.js';
 import './cues.js';
 import './day.js';
+import './packing.js';

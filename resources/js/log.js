@@ -46,6 +46,7 @@ function draw() {
     }
     const count = waiting().length;
     at.querySelector('[data-log-state]').textContent = count > 0 ? `${count} ${count === 1 ? 'tick waits' : 'ticks wait'} here to be sent.` : 'All sent.';
+    document.dispatchEvent(new CustomEvent('log:drawn'));
 }
 
 async function send() {

@@ -9,7 +9,7 @@ $base = ['FineFrame\FineFrameException', 'FineFrame\Measure', 'FineFrame\Geometr
 $parts = [...$base, 'FineFrame\Document'];
 $modules = [
     ...$parts, 'FineFrame\Space', 'FineFrame\Staging', 'FineFrame\Camera', 'FineFrame\Light', 'FineFrame\Sound',
-    'FineFrame\Grip', 'FineFrame\Sun', 'FineFrame\Scout', 'FineFrame\Power', 'FineFrame\Rundown',
+    'FineFrame\Grip', 'FineFrame\Sun', 'FineFrame\Scout', 'FineFrame\Power', 'FineFrame\Rundown', 'FineFrame\Pack',
 ];
 
 arch('measure stands alone')->expect('FineFrame\Measure')->toOnlyUse(['FineFrame\FineFrameException']);
@@ -24,6 +24,7 @@ arch('light')->expect('FineFrame\Light')->toOnlyUse([...$parts, 'FineFrame\Stagi
 arch('sound')->expect('FineFrame\Sound')->toOnlyUse([...$parts, 'FineFrame\Grip', 'FineFrame\Space']);
 arch('power stands alone')->expect('FineFrame\Power')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('the rundown stands alone')->expect('FineFrame\Rundown')->toOnlyUse(['FineFrame\FineFrameException']);
+arch('packing stands alone')->expect('FineFrame\Pack')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('the log stands alone')->expect('FineFrame\Log')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('scout')->expect('FineFrame\Scout')->toOnlyUse($parts);
 arch('plan')->expect('FineFrame\Plan')->toOnlyUse($modules);

@@ -43,7 +43,9 @@ final readonly class DayController
             if ($b->key() === $wanted) {
                 $what = 'Plan B: '.TodayDesk::says($b, $today->plan);
 
-                return $this->desk->changed($request, $this->desk->store->commit($shoot, $request->version(), $b->edit($plan), $what), "$what.");
+                $kept = $this->desk->store->commit($shoot, $request->version(), $b->edit($plan), $what);
+
+                return $this->desk->changed($request, $kept, "$what.");
             }
         }
         throw ValidationException::withMessages(['change' => 'The day has moved on; look at what would fit now.']);

@@ -119,6 +119,33 @@ final readonly class ExportController
         return $this->words($request, $shoot, 'papers.role-cards', 'cards');
     }
 
+    /** What goes along, by case. */
+    public function pack(Request $request, Shoot $shoot): Response
+    {
+        return $this->words($request, $shoot, 'papers.pack-list', 'pack');
+    }
+
+    public function packTable(Request $request, Shoot $shoot): Response
+    {
+        $pack = $this->desk->workspace($request, $shoot, mends: false)->pack()->pack;
+        $rows = [];
+        foreach ($pack->list->items as $item) {
+            $rows[] = [
+                $item->id, $item->name, $item->kind, $item->count(), $item->needed, $item->there, $item->short(),
+                $item->box->lengthM, $item->box->widthM, $item->box->heightM, $item->box->kg,
+            ];
+        }
+        $heads = ['id', 'what', 'kind', 'count', 'needed', 'there', 'short', 'length_m', 'width_m', 'height_m', 'kg'];
+
+        return $this->file(Table::write($heads, $rows), 'text/csv; charset=utf-8', Str::slug($shoot->title).'-pack.csv');
+    }
+
+    /** Labels to cut out, with marks that a phone reads; printed by the browser. */
+    public function labels(Request $request, Shoot $shoot): Response
+    {
+        return response()->view('papers.labels', ['work' => $this->desk->workspace($request, $shoot, mends: false)]);
+    }
+
     /** @throws UnknownThing if no day is worked out */
     public function calendar(Request $request, Shoot $shoot): Response
     {

@@ -15,6 +15,8 @@ use FineFrame\Document\Parts;
 use FineFrame\Document\Record;
 use FineFrame\Grip\JoiningPart;
 use FineFrame\Grip\Support;
+use FineFrame\Judge\PackItem;
+use FineFrame\Judge\PackList;
 use FineFrame\Light\Fixture;
 use FineFrame\Light\Modifier;
 use FineFrame\Plan\BriefLists;
@@ -66,7 +68,10 @@ final readonly class Sheets
     {
         $brief = BriefLists::all()[$name] ?? null;
         if ($brief !== null) {
-            return new Sheet($name, "/brief/$name", $brief, Parts::written($this->setup->plan->brief->list($name)));
+            $things = static fn (PackList $l): array => array_map(static fn (PackItem $i): string => $i->name, $l->items);
+            $choices = $name === 'packing' ? ['item' => ['' => 'none of these'] + $things(PackList::of($this->setup))] : [];
+
+            return new Sheet($name, "/brief/$name", $brief, Parts::written($this->setup->plan->brief->list($name)), 'name', $choices);
         }
         $scouted = PlaceLists::all()[$name] ?? null;
         if ($scouted !== null) {

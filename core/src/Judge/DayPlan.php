@@ -49,9 +49,11 @@ final readonly class DayPlan
         if ($setups === [] || $situation->setup->hours()->from === '') {
             return null;
         }
+        // The day’s hours are those of the first that has anything.
+        $first = $setups[0]->id;
         $setups = self::inOrder($plan, $setups);
         $hands = (int) ($plan->brief->facts->number('hands') ?? 1.0);
-        $tasks = DayTasks::corrected(DayTasks::of($situation, $setups, $hands), $plan->brief->list('tasks'), $hands);
+        $tasks = DayTasks::corrected(DayTasks::of($situation, $setups, $first, $hands), $plan->brief->list('tasks'), $hands);
         $early = self::earliest($situation, $setups, $tasks);
         [$table, $late] = self::solved($tasks, $early, $hands);
         $first = min([Clock::DAY_MIN, ...array_map(static fn (string $id): int => $table->latest[$id] ?? 0, self::first($tasks))]);
@@ -222,7 +224,7 @@ final readonly class DayPlan
     private static function inOrder(ShootPlan $plan, array $setups): array
     {
         [$keys, $last] = [[], ''];
-        foreach ($plan->setups as $i => $setup) {
+        foreach ($setups as $i => $setup) {
             $last = $i === 0 || $setup->from !== '' ? $plan->hours($setup)->from : $last;
             $keys[$setup->id] = [$last, $i];
         }

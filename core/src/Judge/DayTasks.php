@@ -65,9 +65,10 @@ final class DayTasks
 
     /**
      * @param  list<Setup>  $setups
+     * @param  string  $first  the setup that takes the day’s hours, where it has none of its own
      * @return array<string, DayTask>
      */
-    public static function of(Situation $situation, array $setups, int $hands): array
+    public static function of(Situation $situation, array $setups, string $first, int $hands): array
     {
         $plan = $situation->setup->plan;
         $places = [];
@@ -101,7 +102,8 @@ final class DayTasks
                     ? "strike/$s" : null,
                 array_keys($strikes),
             )));
-            $all += self::setup($of, $work[$setup->id], $hands, [...$before, "load/$setup->location"], $lastTake, $setup->id === $plan->setups[0]->id);
+            $isFirst = $setup->id === $first;
+            $all += self::setup($of, $work[$setup->id], $hands, [...$before, "load/$setup->location"], $lastTake, $isFirst);
             $lastTake = ["take/$setup->id"];
             $strikes[$setup->id] = $setup->location;
         }

@@ -27,10 +27,15 @@ final readonly class Media
     {
         $date = $setup->hours()->date;
         $all = ['pictures' => [], 'sound' => []];
+        $first = null;
         foreach ($setup->plan->setups as $other) {
             $of = $other->id === $setup->setup->id ? $setup : $setup->plan->setup($other->id);
-            $minutes = self::minutes($of);
-            if ($minutes === null || $of->hours()->date !== $date || SetupList::taken($other) === []) {
+            if ($of->hours()->date !== $date || SetupList::taken($other) === []) {
+                continue;
+            }
+            $first ??= $other->id;
+            $minutes = self::minutes($of, $first);
+            if ($minutes === null) {
                 continue;
             }
             $all['pictures'] += self::pictures($of, $minutes);
@@ -62,7 +67,8 @@ final readonly class Media
         $cards = [];
         foreach ($this->setup->plan->brief->list('cards') as $row) {
             $isOf = $row->text('holds') === $holds;
-            array_push($cards, ...array_fill(0, $isOf ? (int) ($row->number('count') ?? 1.0) : 0, ($row->number('gb') ?? 0.0) * Recorded::GB));
+            $there = $isOf ? (int) ($row->number('count') ?? 1.0) : 0;
+            array_push($cards, ...array_fill(0, $there, ($row->number('gb') ?? 0.0) * Recorded::GB));
         }
         if ($cards === []) {
             return null;
@@ -138,10 +144,9 @@ final readonly class Media
     }
 
     /** Recorded minutes, where somebody has said; else as long as the hours are. A later setup without hours of its own is not counted. */
-    private static function minutes(SetupPlan $of): ?float
+    private static function minutes(SetupPlan $of, string $first): ?float
     {
-        $isFirst = $of->setup->id === $of->plan->setups[0]->id;
-        $length = $isFirst || $of->setup->from.$of->setup->to !== '' ? $of->hours()->lengthMin() : null;
+        $length = $of->setup->id === $first || $of->setup->from.$of->setup->to !== '' ? $of->hours()->lengthMin() : null;
 
         return $length === null ? null : min($length, ($of->hours()->minutes ?? 0.0) > 0.0 ? (float) $of->hours()->minutes : $length);
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge;
 
+use FineFrame\Document\Parts;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\FreeId;
 use FineFrame\Plan\ShootPlan;
-use FineFrame\Document\Parts;
 use FineFrame\Rundown\Clock;
 
-/** A change with which what is left of a day keeps its hours again, and until when it still does: the least that is given up comes first. */
+/** A change with which what is left of a day keeps its hours again, and until when it still does; the least that is given up first. */
 final readonly class PlanB
 {
     /** A recording is moved by no more than this, min; beyond, it is another day’s. */
@@ -56,7 +56,8 @@ final readonly class PlanB
     public function edit(ShootPlan $plan): Edit
     {
         $rows = $plan->brief->list('tasks');
-        $changed = [...array_fill_keys($this->off, ['off' => true]), ...array_map(static fn (int $m): array => ['minutes' => $m], $this->minutes)];
+        $shorter = array_map(static fn (int $m): array => ['minutes' => $m], $this->minutes);
+        $changed = [...array_fill_keys($this->off, ['off' => true]), ...$shorter];
         $written = Parts::written($rows);
         $ids = array_column($rows, 'id');
         foreach ($changed as $id => $change) {

@@ -62,6 +62,8 @@ final class Situation
 
     private ?SongPlan $song = null;
 
+    private ?PackPlan $pack = null;
+
     /** @var list<Joined>|null */
     private ?array $joined = null;
 
@@ -195,6 +197,11 @@ final class Situation
     public function media(): ?Media
     {
         return Media::of($this->setup);
+    }
+
+    public function pack(): PackPlan
+    {
+        return $this->pack ??= new PackPlan($this->setup, $this->limits->get('lift_kg'));
     }
 
     public function song(): SongPlan

@@ -35,6 +35,7 @@ final class CaseRunner
             'log' => new LogCases,
             'schedule' => new ScheduleCases,
             'coverage' => new CoverageCases,
+            'packing' => new PackingCases,
             'midi' => new MidiCases($folder),
             'media' => new MediaCases,
             'routes' => new RouteCases,

@@ -46,6 +46,12 @@
         @case('cues')
             @include('plan.cues')
             @break
+        @case('cases')
+            @include('plan.pack-cases')
+            @break
+        @case('out')
+            @include('plan.pack-out')
+            @break
         @case('live')
             @include('plan.live')
             @break
@@ -104,7 +110,7 @@
             @endif
             @break
         @case('list')
-            @include('plan.lighting-list')
+            @include($work->stage === \FineFrame\Judge\Stage::Pack ? 'plan.pack-list' : 'plan.lighting-list')
             @break
         @case('lamps')
             <div class="board-text">@foreach (['house', ...\App\Plans\Sheets\Sheets::LAMPS] as $name)@include('plan.sheet', ['name' => $name])@endforeach</div>

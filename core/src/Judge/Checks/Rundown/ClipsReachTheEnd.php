@@ -33,7 +33,8 @@ final class ClipsReachTheEnd extends Rule
         if ($set === null || $clips === []) {
             return;
         }
-        $names = array_map(static fn (Record $r): string => $r->text('name'), array_column($situation->setup->setup->list('songs'), null, 'id'));
+        $songs = array_column($situation->setup->setup->list('songs'), null, 'id');
+        $names = array_map(static fn (Record $r): string => $r->text('name'), $songs);
         $isTogether = ClipLimit::together($set, array_values($clips)) !== null;
         foreach ($clips as $id => $clip) {
             $restarts = $clip->restarts();

@@ -43,9 +43,14 @@ final class CrewRestsOvernight extends Rule
             $rest = $apart * Clock::DAY_MIN + Clock::minute($next->text('from')) - Clock::minute($day->text('to')) - $over;
             yield $this->finding(
                 $rest >= 60 * $limit - 1e-9 ? Severity::Holds : Severity::Watch,
-                ['day' => $day->text('name'), 'next' => $next->text('name'), 'rest' => Clock::span($rest), 'limit' => Clock::span((int) (60 * $limit))],
+                [
+                    'day' => $day->text('name'), 'next' => $next->text('name'),
+                    'rest' => Clock::span($rest), 'limit' => Clock::span((int) (60 * $limit)),
+                ],
                 [$day->id],
-                new Working('from the end of what is recorded to the beginning of it; strike, drive and build come off that', ['rest' => Clock::span($rest)]),
+                new Working('from the end of what is recorded to its beginning; strike, drive and build come off that', [
+                    'rest' => Clock::span($rest),
+                ]),
             );
         }
     }

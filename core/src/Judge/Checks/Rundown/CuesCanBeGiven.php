@@ -60,7 +60,9 @@ final class CuesCanBeGiven extends Rule
             $case === 'holds' ? Severity::Holds : Severity::Watch,
             ['cue' => $name, 'who' => $who ?: 'no section', 'since' => $since],
             [$id],
-            new Working('the cue’s time by section, bar and beat; who is in the crew, at a camera or performs', ['since their last' => $since]),
+            new Working('the cue’s time by section, bar and beat; who is in the crew, at a camera or performs', [
+                'since their last' => $since,
+            ]),
             case: $case,
         );
     }

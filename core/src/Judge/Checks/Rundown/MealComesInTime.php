@@ -43,11 +43,15 @@ final class MealComesInTime extends Rule
         yield $this->finding(
             in_array($case, ['holds', 'short'], true) ? Severity::Holds : Severity::Watch,
             [
-                'meal' => $meal === null ? 'none' : Clock::said($meal), 'longest' => Clock::span($longest), 'limit' => Clock::span((int) $limit),
+                'meal' => $meal === null ? 'none' : Clock::said($meal),
+                'longest' => Clock::span($longest),
+                'limit' => Clock::span((int) $limit),
                 'call' => Clock::said($day->callMin), 'end' => Clock::said($day->endMin()),
             ],
             [$situation->setup->setup->id],
-            new Working('from the call to the meal, and from the meal to the end', ['longest' => Clock::span($longest)], 'usual terms of crews'),
+            new Working('from the call to the meal, and from the meal to the end', [
+                'longest' => Clock::span($longest),
+            ], 'usual terms of crews'),
             case: $case,
         );
     }

@@ -13,7 +13,8 @@ use FineFrame\Judge\Working;
 /** What can be answered by yes or no mostly is: a question that asks how, what or why gets a story. */
 final class QuestionsAreOpen extends Rule
 {
-    private const SHUT = '/^\W*(?:so,? |and |but )?(?:do|does|did|is|are|am|was|were|have|has|had|can|could|will|would|should|may|might)(?:n’t|n\'t)?\b/iu';
+    private const SHUT = '/^\W*(?:so,? |and |but )?(?:do|does|did|is|are|am|was|were|have|has|had|can|could|will|would|should|may|might)'
+        .'(?:n’t|n\'t)?\b/iu';
 
     public function id(): string
     {
