@@ -58,4 +58,14 @@ final class ImpossibleDay extends \DomainException implements FineFrameException
     {
         return new self("$name is named twice.");
     }
+
+    public static function nothingLeft(string $clip): self
+    {
+        return new self("Nothing of $clip is left between its in and its out.");
+    }
+
+    public static function tooMany(int $most): self
+    {
+        return new self("A list holds $most events.");
+    }
 }

@@ -44,6 +44,18 @@ final readonly class Timecode
         return $seconds * $this->over / $this->under;
     }
 
+    /** The frame that is nearest to a time, as it was typed; halves up. */
+    public function nearest(float $seconds): int
+    {
+        return Decimal::of($seconds)->times($this->over, $this->under);
+    }
+
+    /** Frames of a day: after its last label comes the first. */
+    public function day(): int
+    {
+        return $this->frame(sprintf('23:59:59:%02d', $this->whole - 1)) + 1;
+    }
+
     /** The label of a frame; after a day it begins anew. */
     public function label(int $frame): string
     {

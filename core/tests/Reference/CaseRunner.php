@@ -36,6 +36,8 @@ final class CaseRunner
             'schedule' => new ScheduleCases,
             'coverage' => new CoverageCases,
             'packing' => new PackingCases,
+            'edl' => new EdlCases,
+            'copies' => new CopiesCases($folder),
             'midi' => new MidiCases($folder),
             'media' => new MediaCases,
             'routes' => new RouteCases,
