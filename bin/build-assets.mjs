@@ -14,9 +14,9 @@ for (const family of ['next', 'mono']) {
 for (const [weight, name] of [[400, '400Regular'], [700, '700Bold']]) {
     copyFileSync(`node_modules/@expo-google-fonts/atkinson-hyperlegible-next/${name}/AtkinsonHyperlegibleNext_${name}.ttf`, `public/build/fonts/print-${weight}.ttf`);
 }
-await build({ entryPoints: ['resources/js/app.js', 'resources/js/labels.js'], outdir: 'public/build', bundle: true, minify: true, format: 'iife', target: 'es2022', logLevel: 'warning' });
+await build({ entryPoints: ['resources/js/app.js', 'resources/js/labels.js', 'resources/js/sums.js'], outdir: 'public/build', bundle: true, minify: true, format: 'iife', target: 'es2022', logLevel: 'warning' });
 execFileSync('node_modules/.bin/tailwindcss', ['-i', 'resources/css/app.css', '-o', 'public/build/app.css', '--minify'], { stdio: ['ignore', 'ignore', 'inherit'] });
-for (const file of ['public/build/app.js', 'public/build/labels.js', 'public/build/app.css', 'public/offline.js']) {
+for (const file of ['public/build/app.js', 'public/build/labels.js', 'public/build/sums.js', 'public/build/app.css', 'public/offline.js']) {
     writeFileSync(`${file}.gz`, gzipSync(readFileSync(file), { level: 9 }));
 }
 console.log('assets built');

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\CopiesController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\ExchangeController;
@@ -58,6 +59,8 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::get('/cards.pdf', [ExportController::class, 'cards'])->name('export.cards');
     Route::get('/day.ics', [ExportController::class, 'calendar'])->name('export.calendar');
     Route::get('/day.csv', [ExportController::class, 'day'])->name('export.day');
+    Route::post('/copies', CopiesController::class)->name('copies');
+    Route::get('/takes.{what}', [ExportController::class, 'takes'])->whereIn('what', ['csv', 'edl', 'vtt'])->name('export.takes');
     Route::get('/pack.pdf', [ExportController::class, 'pack'])->name('export.pack');
     Route::get('/pack.csv', [ExportController::class, 'packTable'])->name('export.packTable');
     Route::get('/labels', [ExportController::class, 'labels'])->name('export.labels');

@@ -10,6 +10,7 @@ use App\Models\Shoot;
 use FineFrame\Log\Day;
 use FineFrame\Log\Log;
 use FineFrame\Log\Mark;
+use FineFrame\Log\Take;
 use FineFrame\Log\UnreadableMark;
 use Illuminate\Support\Facades\DB;
 
@@ -55,15 +56,24 @@ final readonly class LogStore
         return new Log($marks, $offsets);
     }
 
-    /** @return array<string, array{on: bool, who: string, at: float}> by item */
+    /** @return array<string, array{on: bool, who: string, at: float, why: string}> by item */
     public function ticks(Shoot $shoot): array
     {
-        $log = $this->log($shoot);
+        return $this->state($shoot)['ticks'];
+    }
 
-        return array_map(
-            static fn (Mark $m): array => ['on' => $m->flag('on'), 'who' => $m->text('who'), 'at' => $log->at($m->id)],
-            (new Day($log))->ticks,
-        );
+    /** @return array{ticks: array<string, array{on: bool, who: string, at: float, why: string}>, takes: list<Take>} what all marks come to */
+    public function state(Shoot $shoot): array
+    {
+        $log = $this->log($shoot);
+        $day = new Day($log);
+
+        return [
+            'ticks' => array_map(static fn (Mark $m): array => [
+                'on' => $m->flag('on'), 'who' => $m->text('who'), 'at' => $log->at($m->id), 'why' => $m->text('reason'),
+            ], $day->ticks),
+            'takes' => array_values($day->takes),
+        ];
     }
 
     public static function nowMs(): float

@@ -9,6 +9,7 @@ use App\Models\Shoot;
 use App\View\Drawing\Drawings;
 use App\View\Drawing\FrameDrawing;
 use App\View\Workspace;
+use FineFrame\Judge\Stage;
 use FineFrame\Plan\Setup;
 use Illuminate\Http\Request;
 
@@ -20,6 +21,7 @@ final readonly class FieldPack
         'measure' => ['above'], 'stage' => ['above'], 'cameras' => ['above', 'settings', 'take'], 'light' => ['above', 'list'],
         'sound' => ['above', 'mics', 'tracks', 'cables', 'radio', 'music'], 'rig' => ['above', 'power', 'grip', 'safety', 'side', 'table'],
         'rundown' => ['hours', 'today', 'cues', 'live'],
+        'roll' => ['ready', 'rolling', 'drill'], 'wrap' => ['restore', 'copies', 'edit'],
     ];
 
     /** Once for the shoot. */
@@ -55,7 +57,7 @@ final readonly class FieldPack
 
     private function address(Shoot $shoot, string $stage, string $look, ?string $place = null): string
     {
-        $isOpening = in_array($look, ['above', 'board', 'hours'], true);
+        $isOpening = $look === array_key_first(Workspace::looksOf(Stage::from($stage)));
 
         return route('stage', array_filter([
             'shoot' => $shoot->id, 'stage' => $stage, 'look' => $isOpening ? null : $look, 'place' => $place,

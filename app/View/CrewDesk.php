@@ -60,7 +60,8 @@ final readonly class CrewDesk
                 array_push($posts, ...$this->posts($of, $person['name']));
                 array_push($cues, ...$this->cues($of, $person['name']));
             }
-            $cards[] = ['posts' => $posts, 'cues' => $cues] + array_diff_key($person, ['until' => '', 'contact' => '']);
+            ['name' => $name, 'does' => $does, 'call' => $call] = $person;
+            $cards[] = ['name' => $name, 'does' => $does, 'call' => $call, 'posts' => $posts, 'cues' => $cues];
         }
 
         return $cards;

@@ -25,7 +25,7 @@ final readonly class TodayDesk
     public array $done;
 
     /**
-     * @param  array<string, array{on: bool, who: string, at: float}>  $ticks
+     * @param  array<string, array{on: bool, who: string, at: float, why: string}>  $ticks
      * @param  string  $tried  a clock time to look at, as if it were then
      */
     public function __construct(private Situation $situation, array $ticks, PlaceClock $clock, string $tried)

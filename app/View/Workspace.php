@@ -34,13 +34,7 @@ use Illuminate\Support\Facades\Config;
 /** Everything a stage page shows of one setup. */
 final class Workspace
 {
-    /** The stages that have a page yet. */
-    public const OPEN = [
-        Stage::Brief, Stage::Scout, Stage::Measure, Stage::Stage, Stage::Cameras, Stage::Light, Stage::Sound, Stage::Rig, Stage::Rundown,
-        Stage::Pack,
-    ];
-
-    /** Ways to look at a stage, the first as it opens; `*` is any stage with a floor. */
+    /** Ways to look at a stage, the first as it opens. */
     private const LOOKS = [
         'brief' => ['board' => 'Brief', 'schools' => 'Schools'],
         'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'ticks' => 'To tick', 'photos' => 'Photos', 'compare' => 'Compare'],
@@ -63,7 +57,8 @@ final class Workspace
         ],
         'rundown' => ['hours' => 'The day', 'today' => 'Run it', 'cues' => 'Music and media', 'live' => 'Cue view'],
         'pack' => ['list' => 'Pack list', 'cases' => 'Cases', 'out' => 'Out and back', 'kit' => 'Kit'],
-        '*' => ['above' => 'From above', 'side' => 'From the side', 'table' => 'Table'],
+        'roll' => ['ready' => 'Get ready', 'rolling' => 'Rolling', 'drill' => 'If it fails'],
+        'wrap' => ['restore' => 'Put back', 'copies' => 'Copies', 'edit' => 'For the edit'],
     ];
 
     public readonly Situation $situation;
@@ -135,7 +130,7 @@ final class Workspace
     /** @return array<string, string> */
     public static function looksOf(Stage $stage): array
     {
-        return self::LOOKS[$stage->value] ?? self::LOOKS['*'];
+        return self::LOOKS[$stage->value];
     }
 
     /** Whether the strip below shows what the lenses see. */
@@ -146,7 +141,8 @@ final class Workspace
                 $this->look,
                 [
                     'book', 'take', 'propose', 'list', 'day', 'lamps', 'kit', 'tracks', 'radio', 'room', 'hear', 'cables', 'music', 'colours',
-                    'power', 'grip', 'safety', 'hours', 'today', 'cues', 'live', 'cases', 'out',
+                    'power', 'grip', 'safety', 'hours', 'today', 'cues', 'live', 'cases', 'out', 'ready', 'rolling',
+                    'drill', 'restore', 'copies', 'edit',
                 ],
                 true,
             )
@@ -278,6 +274,16 @@ final class Workspace
     public function today(): TodayDesk
     {
         return new TodayDesk($this->situation, app(LogStore::class)->ticks($this->shoot), app(PlaceClock::class), $this->where->ask);
+    }
+
+    public function roll(): RollDesk
+    {
+        return new RollDesk($this->situation, $this->verdicts, $this->judge, $this->phrase);
+    }
+
+    public function wrap(): WrapDesk
+    {
+        return new WrapDesk($this->situation, app(LogStore::class)->state($this->shoot), $this->reader);
     }
 
     public function pack(): PackDesk
@@ -440,11 +446,11 @@ final class Workspace
         ));
     }
 
-    /** @return list<array{stage: Stage, state: string, open: bool}> */
+    /** @return list<array{stage: Stage, state: string}> */
     public function rail(): array
     {
         return array_map(fn (Stage $s): array => [
-            'stage' => $s, 'open' => in_array($s, self::OPEN, true),
+            'stage' => $s,
             'state' => $this->verdicts->stage($s)->value ?? ($s === Stage::Brief ? 'holds' : 'none'),
         ], Stage::cases());
     }

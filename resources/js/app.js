@@ -17,3 +17,5 @@ import './pack.js';
 import './cues.js';
 import './day.js';
 import './packing.js';
+import './roll.js';
+import './copies.js';

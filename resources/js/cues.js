@@ -69,5 +69,5 @@ document.addEventListener('keydown', (event) => {
     if (act) { event.preventDefault(); event.stopImmediatePropagation(); acts[act](); draw(); }
 }, true);
 setInterval(() => { if (began !== null) draw(); }, 100);
-document.addEventListener('htmx:afterSettle', draw);
+document.addEventListener('plan:drawn', draw);
 document.addEventListener('DOMContentLoaded', draw);

@@ -60,7 +60,7 @@ document.addEventListener('keydown', (event) => {
     change(bar, by, event.shiftKey);
 }, true);
 // What was moved stays chosen when the day is drawn anew.
-document.addEventListener('htmx:afterSettle', () => {
+document.addEventListener('plan:drawn', () => {
     const chosen = sessionStorage.getItem('day:chosen');
     sessionStorage.removeItem('day:chosen');
     if (chosen) document.querySelector(`[data-day] [data-task="${CSS.escape(chosen)}"]`)?.focus();

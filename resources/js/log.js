@@ -10,6 +10,7 @@ const board = () => document.querySelector('[data-log]');
 const AGAIN_MS = 5000;
 
 let known = {};
+let takes = [];
 let sending = false;
 
 function device() {
@@ -18,19 +19,35 @@ function device() {
     return id;
 }
 
-function mark(kind, says) {
+export function mark(kind, says) {
     const n = read(key('n'), 0) + 1;
     write(key('n'), n);
     const who = localStorage.getItem('log:who') ?? '';
     write(key('waiting'), [...waiting(), { id: `${device()}:${shoot()}:${n}`, device: device(), n, at_ms: Date.now(), kind, who, ...says }]);
     draw();
     send();
+    return waiting().at(-1)?.id;
+}
+
+/** Takes as everybody marked them, with what waits here on top. */
+export function takesNow() {
+    const all = new Map(takes.map((one) => [one.take, { ...one, flags: [...one.flags] }]));
+    const at = (name) => all.get(name) ?? all.set(name, { take: name, start: null, end: null, flags: [], best: null }).get(name);
+    const undone = new Set(waiting().filter((one) => one.kind === 'undo').map((one) => one.target));
+    for (const one of waiting()) {
+        if (undone.has(one.id)) continue;
+        if (one.kind === 'start') at(one.take).start ??= one.at_ms;
+        if (one.kind === 'end') at(one.take).end ??= one.at_ms;
+        if (one.kind === 'best') at(one.take).best = one.source;
+        if (one.kind === 'flag') at(one.take ?? '').flags.push(one.flag);
+    }
+    return [...all.values()].filter((one) => one.take !== '').sort((a, b) => (a.start ?? 0) - (b.start ?? 0));
 }
 
 /** What everybody’s marks come to, with those that wait here on top. */
 function state() {
     const ticks = { ...known };
-    for (const one of waiting()) if (one.kind === 'tick') ticks[one.item] = { on: one.on, who: one.who, at: one.at_ms, waits: true };
+    for (const one of waiting()) if (one.kind === 'tick') ticks[one.item] = { on: one.on, who: one.who, at: one.at_ms, why: one.reason ?? '', waits: true };
     return ticks;
 }
 
@@ -44,6 +61,7 @@ function draw() {
         const clock = tick ? new Date(tick.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : '';
         box.closest('li, [data-ticked]').querySelector('[data-by]').textContent = tick ? `${tick.on ? 'ticked' : 'open again'}${tick.who ? ` by ${tick.who}` : ''} at ${clock}${tick.waits ? ', waits here' : ''}` : '';
     }
+    for (const why of at.querySelectorAll('[data-waive]')) if (document.activeElement !== why) why.value = ticks[why.dataset.waive]?.on ? ticks[why.dataset.waive].why : '';
     const count = waiting().length;
     at.querySelector('[data-log-state]').textContent = count > 0 ? `${count} ${count === 1 ? 'tick waits' : 'ticks wait'} here to be sent.` : 'All sent.';
     document.dispatchEvent(new CustomEvent('log:drawn'));
@@ -61,14 +79,16 @@ async function send() {
             body: JSON.stringify({ device: device(), name: localStorage.getItem('log:who') ?? '', now_ms: Date.now(), marks }),
         });
         if (!answer.ok) throw new Error(String(answer.status));
-        const { kept, refused, ticks } = await answer.json();
+        const { kept, refused, ticks, takes: taken } = await answer.json();
         const done = new Set([...kept, ...Object.keys(refused)]);
         // What was ticked meanwhile stays.
         write(key('waiting'), waiting().filter((one) => !done.has(one.id)));
         // Where what is ticked moves other things, they are drawn anew.
         if (board()?.hasAttribute('data-log-redraws') && JSON.stringify(known) !== JSON.stringify(ticks) && Object.keys(known).length + marks.length > 0) redraw();
         known = ticks;
+        takes = taken;
         write(key('known'), ticks);
+        write(key('takes'), taken);
     } catch {
         // No connection; it is tried again.
     } finally {
@@ -83,14 +103,16 @@ function begin() {
     const at = board();
     if (!at) return;
     known = read(key('known'), {});
+    takes = read(key('takes'), []);
     const who = at.querySelector('[data-log-who]');
-    who.value = localStorage.getItem('log:who') ?? '';
+    if (who) who.value = localStorage.getItem('log:who') ?? '';
     draw();
     send();
 }
 
 document.addEventListener('change', ({ target }) => {
     if (target.matches?.('[data-log-who]')) localStorage.setItem('log:who', target.value.trim());
+    if (target.matches?.('[data-log] [data-waive]')) mark('tick', { item: target.dataset.waive, on: target.value.trim() !== '', reason: target.value.trim() });
     if (target.matches?.('[data-log] [data-item]')) mark('tick', { item: target.dataset.item, on: target.checked });
 });
 document.addEventListener('DOMContentLoaded', begin);

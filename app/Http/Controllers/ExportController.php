@@ -19,6 +19,7 @@ use FineFrame\Format\Csv\Table;
 use FineFrame\Measure\UnitSystem;
 use FineFrame\Plan\PlanWriter;
 use FineFrame\Plan\UnknownThing;
+use FineFrame\Rundown\ImpossibleDay;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
@@ -144,6 +145,30 @@ final readonly class ExportController
     public function labels(Request $request, Shoot $shoot): Response
     {
         return response()->view('papers.labels', ['work' => $this->desk->workspace($request, $shoot, mends: false)]);
+    }
+
+    /**
+     * Takes and marks for the edit: as a table, as markers, as subtitles.
+     *
+     * @throws UnknownThing if there is no such rate
+     */
+    public function takes(Request $request, Shoot $shoot, string $what): Response
+    {
+        $desk = $this->desk->workspace($request, $shoot, mends: false)->wrap();
+        $name = Str::slug($shoot->title)."-takes.$what";
+        try {
+            return match ($what) {
+                'edl' => $this->file(implode("\r\n", $desk->markers(Where::word($request, 'rate') ?: '25'))."\r\n", 'text/plain; charset=utf-8', $name),
+                'vtt' => $this->file(implode("\n", $desk->captions())."\n", 'text/vtt; charset=utf-8', $name),
+                default => $this->file(
+                    Table::write(['take', 'since its beginning, s', 'clock, UTC', 'mark', 'best sound'], $desk->table()),
+                    'text/csv; charset=utf-8',
+                    $name,
+                ),
+            };
+        } catch (ImpossibleDay) {
+            throw UnknownThing::called('rate', Where::word($request, 'rate'));
+        }
     }
 
     /** @throws UnknownThing if no day is worked out */

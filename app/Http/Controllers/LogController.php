@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\LogRequest;
 use App\Log\LogStore;
 use App\Models\Shoot;
+use FineFrame\Log\Take;
 use Illuminate\Http\JsonResponse;
 
 /** Marks of the day, as devices send them: joined, never refused for being late, and given back as what they come to. */
@@ -32,10 +33,15 @@ final readonly class LogController
     /** @param  array{kept: list<string>, refused: array<string, string>}  $done */
     private function answer(Shoot $shoot, array $done): JsonResponse
     {
+        $state = $this->log->state($shoot);
+
         return new JsonResponse([
             'kept' => $done['kept'],
             'refused' => (object) $done['refused'],
-            'ticks' => (object) $this->log->ticks($shoot),
+            'ticks' => (object) $state['ticks'],
+            'takes' => array_map(static fn (Take $t): array => [
+                'take' => $t->name, 'start' => $t->startMs, 'end' => $t->endMs, 'flags' => array_column($t->marks, 'flag'), 'best' => $t->best,
+            ], $state['takes']),
             'server_ms' => LogStore::nowMs(),
         ], 200, ['Cache-Control' => 'no-store']);
     }

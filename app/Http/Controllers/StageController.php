@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Where;
 use App\Models\Shoot;
-use App\View\Workspace;
 use FineFrame\Judge\Stage;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,7 +21,7 @@ final readonly class StageController
 
     public function __invoke(Request $request, Shoot $shoot, ?string $stage = null): Response
     {
-        abort_unless($stage === null || in_array(Stage::tryFrom($stage), Workspace::OPEN, true), 404);
+        abort_unless($stage === null || Stage::tryFrom($stage) !== null, 404);
         $work = $this->desk->workspace($request, $shoot);
         $part = self::LATER[Where::word($request, 'later')] ?? null;
         if ($part !== null && $request->hasHeader('HX-Request')) {

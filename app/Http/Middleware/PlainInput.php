@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** One value a field: what is sent to be kept holds lists in these fields alone, so that no controller has to ask what shape a word has. */
 final class PlainInput
 {
-    private const LISTS = ['rows', 'was', 'fields', 'photos', 'marks'];
+    private const LISTS = ['rows', 'was', 'fields', 'photos', 'marks', 'card', 'copies'];
 
     /** @throws ValidationException if another field holds a list */
     public function handle(Request $request, \Closure $next): Response

@@ -46,7 +46,7 @@ final class Day
                     $loose[] = $mark->id;
                 } else {
                     $takes[$on] ??= new Take($on, isset($isStarted[$on]));
-                    $takes[$on]->flag($mark->text('flag'));
+                    $takes[$on]->flag($mark->text('flag'), $log->at($mark->id));
                 }
             }
         }

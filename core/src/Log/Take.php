@@ -16,6 +16,9 @@ final class Take
     /** @var list<string> in byte order */
     public array $flags = [];
 
+    /** @var list<array{flag: string, atMs: float}> each time it was put on, in order */
+    public array $marks = [];
+
     /** @param  bool  $hasStart  whether it has one anywhere: then only what comes after ends it */
     public function __construct(public readonly string $name, private readonly bool $hasStart)
     {
@@ -41,8 +44,9 @@ final class Take
         return true;
     }
 
-    public function flag(string $flag): void
+    public function flag(string $flag, float $ms): void
     {
+        $this->marks[] = ['flag' => $flag, 'atMs' => $ms];
         $this->flags = array_values(array_unique([...$this->flags, $flag]));
         sort($this->flags, SORT_STRING);
     }

@@ -52,6 +52,24 @@
         @case('out')
             @include('plan.pack-out')
             @break
+        @case('ready')
+            @include('plan.ready')
+            @break
+        @case('rolling')
+            @include('plan.rolling')
+            @break
+        @case('drill')
+            @include('plan.drill')
+            @break
+        @case('restore')
+            @include('plan.restore')
+            @break
+        @case('copies')
+            @include('plan.copies')
+            @break
+        @case('edit')
+            @include('plan.edit')
+            @break
         @case('live')
             @include('plan.live')
             @break

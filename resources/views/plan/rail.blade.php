@@ -2,11 +2,7 @@
     <ol>
         @foreach ($work->rail() as $stop)
             <li>
-                @if ($stop['open'])
-                    <a href="{{ $work->url(['stage' => $stop['stage']->value, 'select' => null]) }}" @if ($stop['stage'] === $work->stage) aria-current="page" @endif><x-mark :state="$stop['state']" />{{ ucfirst($stop['stage']->value) }}<span class="sr">: {{ $stop['state'] === 'none' ? 'not begun' : $stop['state'] }}</span></a>
-                @else
-                    <span class="later" title="Not begun"><x-mark state="none" />{{ ucfirst($stop['stage']->value) }}<span class="sr">: not begun</span></span>
-                @endif
+                <a href="{{ $work->url(['stage' => $stop['stage']->value, 'select' => null]) }}" @if ($stop['stage'] === $work->stage) aria-current="page" @endif><x-mark :state="$stop['state']" />{{ ucfirst($stop['stage']->value) }}<span class="sr">: {{ $stop['state'] === 'none' ? 'not begun' : $stop['state'] }}</span></a>
             </li>
         @endforeach
     </ol>
