@@ -36,7 +36,12 @@ final class Problems
         $exceptions->render(
             static fn (InvalidDocument $e, Request $request): Response => self::answer($request, self::sentences($e, $request)),
         );
-        $exceptions->render(static fn (ValidationException $e, Request $request): Response => self::answer($request, $e->errors()));
+        // Who asked for data is told in data, as the framework does it.
+        $exceptions->render(
+            static fn (ValidationException $e, Request $request): ?Response => $request->expectsJson()
+                ? null
+                : self::answer($request, $e->errors()),
+        );
         $exceptions->render(
             static fn (UnknownThing $e): Response => response()->view(
                 'problem',
