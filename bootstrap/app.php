@@ -6,6 +6,7 @@ use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\ReaderSettings;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SignedIn;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -17,7 +18,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend(KnownHosts::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [ReaderSettings::class, PlainInput::class]);
+        $middleware->web(append: [ReaderSettings::class, SignedIn::class, PlainInput::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

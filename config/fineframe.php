@@ -7,6 +7,8 @@ declare(strict_types=1);
  * asked for one by one.
  */
 return [
+    // Served to others than this machine: whoever reads or changes anything has signed in.
+    'crew' => (bool) env('CREW', false),
     'hosts' => (string) env('HOSTS', ''),
     'mends_ms' => (float) env('MENDS_MS', 250),
     'mends_later_ms' => 1000.0,

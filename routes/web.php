@@ -25,10 +25,14 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShootController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\TapeController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\UnderlayController;
 use Illuminate\Support\Facades\Route;
 
+Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
+Route::post('/sign-in', [SignInController::class, 'store']);
+Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
 Route::get('/', [ShootController::class, 'index'])->name('home');
 Route::post('/shoots', [ShootController::class, 'store'])->name('shoots.store');
 Route::post('/shoots/import', [ShootController::class, 'import'])->name('shoots.import');
