@@ -12,7 +12,10 @@ final class OwnerCommand extends Command
 {
     private const LEAST = 10;
 
-    protected $signature = 'fineframe:owner {name? : who signs in} {--stdin : read the password from the input} {--count : how many there are}';
+    protected $signature = 'fineframe:owner
+        {name? : who signs in}
+        {--stdin : read the password from the input}
+        {--count : how many there are}';
 
     protected $description = 'Make an owner for bin/serve-crew, or set a new password';
 
@@ -29,7 +32,9 @@ final class OwnerCommand extends Command
 
             return self::FAILURE;
         }
-        $typed = $this->option('stdin') === true ? trim((string) fgets(STDIN)) : $this->secret('Password, '.self::LEAST.' characters or more');
+        $typed = $this->option('stdin') === true
+            ? trim((string) fgets(STDIN))
+            : $this->secret('Password, '.self::LEAST.' characters or more');
         $password = is_string($typed) ? $typed : '';
         if (mb_strlen($password) < self::LEAST) {
             $this->error('The password has '.mb_strlen($password).' characters; '.self::LEAST.' or more are wanted.');

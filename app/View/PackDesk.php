@@ -122,7 +122,9 @@ final readonly class PackDesk
     {
         $labels = [];
         foreach ($this->pack->packing()->cases as $id => $laid) {
-            $labels[] = ['mark' => 'case/'.$this->pack->names[$id], 'name' => $this->pack->names[$id], 'sub' => count($laid).(count($laid) === 1 ? ' thing' : ' things')];
+            $count = count($laid);
+            $name = $this->pack->names[$id];
+            $labels[] = ['mark' => "case/$name", 'name' => $name, 'sub' => $count.($count === 1 ? ' thing' : ' things')];
         }
         foreach ($this->pack->list->items as $item) {
             for ($i = 1; $i <= $item->count(); $i++) {

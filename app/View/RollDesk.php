@@ -72,10 +72,14 @@ final readonly class RollDesk
             $link = $track->text('link');
             $isWireless = $track->text('through') === 'a wireless link';
 
-            return ['name' => $this->situation->name($track->text('voice')).', '.$track->text('source'), 'steps' => array_values(array_filter([
+            $name = $this->situation->name($track->text('voice')).', '.$track->text('source');
+
+            return ['name' => $name, 'steps' => array_values(array_filter([
                 'Headphones in '.$track->text('recorder').': is the input armed, the right one, its gain up?',
                 'Another microphone that works into the same input: comes it, it was the microphone or its cable.',
-                $isWireless ? "Link $link: on, charged, the same frequency at both ends, no mute; the receiver’s meter moves?" : 'The cable: another one, end to end.',
+                $isWireless
+                    ? "Link $link: on, charged, the same frequency at both ends, no mute; the receiver’s meter moves?"
+                    : 'The cable: another one, end to end.',
                 $track->text('through') === 'a cable' ? 'Phantom power, if the microphone wants it.' : '',
                 'The same microphone into another input: comes it, it was the input. Set aside what failed.',
             ]))];

@@ -18,7 +18,9 @@ final readonly class WrapDesk
     /** A mark lasts so long in subtitles, s. */
     private const MARK_S = 2.0;
 
-    private const COLOURS = ['good' => 'green', 'problem' => 'red', 'sync' => 'blue', 'noise' => 'yellow', 'sun' => 'yellow', 'overlap' => 'yellow'];
+    private const COLOURS = [
+        'good' => 'green', 'problem' => 'red', 'sync' => 'blue', 'noise' => 'yellow', 'sun' => 'yellow', 'overlap' => 'yellow',
+    ];
 
     /** @param  array{ticks: array<string, array{on: bool, who: string, at: float, why: string}>, takes: list<Take>}  $state */
     public function __construct(private Situation $situation, private array $state, private Reader $reader)
@@ -69,7 +71,7 @@ final readonly class WrapDesk
     {
         return array_map(fn (Record $t): array => [
             'topic' => $t->text('name'),
-            'said' => count(array_filter($this->state['takes'], static fn (Take $k): bool => in_array('topic: '.$t->text('name'), $k->flags, true))),
+            'said' => $this->spokenOf('topic: '.$t->text('name')),
             'picture' => $t->text('picture'),
             'place' => $t->text('place'),
             'isTaken' => $this->isOn("picture/$t->id"),
@@ -79,9 +81,11 @@ final readonly class WrapDesk
     /** @return list<string> markers for editing programs, each at its time since the first take began */
     public function markers(string $rate): array
     {
-        return CutList::markers($this->situation->setup->plan->shoot->title, Timecode::at($rate), '01:00:00'.(str_ends_with($rate, 'DF') && ! str_ends_with($rate, 'NDF') ? ';' : ':').'00', array_map(
-            static fn (array $m): array => ['atS' => $m['atS'], 'text' => $m['text'], 'colour' => self::COLOURS[$m['flag']] ?? 'white'], $this->marks(),
-        ))->lines();
+        $marks = array_map(static fn (array $m): array => [
+            'atS' => $m['atS'], 'text' => $m['text'], 'colour' => self::COLOURS[$m['flag']] ?? 'white',
+        ], $this->marks());
+
+        return CutList::markers($this->situation->setup->plan->shoot->title, Timecode::at($rate), '01:00:00:00', $marks)->lines();
     }
 
     /** @return list<string> */
@@ -137,7 +141,8 @@ final readonly class WrapDesk
         }
         foreach ($setup->plan->brief->list('topics') as $topic) {
             if ($topic->text('picture') !== '') {
-                $items[] = $this->item("picture/$topic->id", $topic->text('picture'), implode(', ', array_filter([$topic->text('name'), $topic->text('place')])));
+                $where = implode(', ', array_filter([$topic->text('name'), $topic->text('place')]));
+                $items[] = $this->item("picture/$topic->id", $topic->text('picture'), $where);
             }
         }
 
@@ -148,6 +153,12 @@ final readonly class WrapDesk
     private function item(string $id, string $name, string $more = ''): array
     {
         return ['id' => $id, 'name' => $name, 'more' => $more, 'waive' => "waive/$id"];
+    }
+
+    /** In how many takes. */
+    private function spokenOf(string $flag): int
+    {
+        return count(array_filter($this->state['takes'], static fn (Take $t): bool => in_array($flag, $t->flags, true)));
     }
 
     private function isOn(string $item): bool

@@ -35,7 +35,7 @@ it('answers the published case', function (string $topic, array $case): void {
     yield from Cases::of('powergrip');
     yield from Cases::of('circuits');
     yield from Cases::of('cables');
-    foreach (['batteries', 'copies', 'coverage', 'edl', 'log', 'media', 'midi', 'packing', 'routes', 'schedule', 'supports'] as $topic) {
+    foreach (['batteries', 'copies', 'coverage', 'edl', 'log', 'media', 'midi', 'packing', 'photo', 'routes', 'schedule', 'supports'] as $topic) {
         yield from Cases::of($topic);
     }
     yield from Cases::of('wireless', 'products', 'check');

@@ -24,6 +24,8 @@ arch('light')->expect('FineFrame\Light')->toOnlyUse([...$parts, 'FineFrame\Stagi
 arch('sound')->expect('FineFrame\Sound')->toOnlyUse([...$parts, 'FineFrame\Grip', 'FineFrame\Space']);
 arch('power stands alone')->expect('FineFrame\Power')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('the rundown stands alone')->expect('FineFrame\Rundown')->toOnlyUse(['FineFrame\FineFrameException']);
+arch('photographs stand alone')->expect('FineFrame\Photo')->toOnlyUse(['FineFrame\FineFrameException']);
+arch('wrapping up stands alone')->expect('FineFrame\Wrap')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('packing stands alone')->expect('FineFrame\Pack')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('the log stands alone')->expect('FineFrame\Log')->toOnlyUse(['FineFrame\FineFrameException']);
 arch('scout')->expect('FineFrame\Scout')->toOnlyUse($parts);

@@ -158,7 +158,11 @@ final readonly class ExportController
         $name = Str::slug($shoot->title)."-takes.$what";
         try {
             return match ($what) {
-                'edl' => $this->file(implode("\r\n", $desk->markers(Where::word($request, 'rate') ?: '25'))."\r\n", 'text/plain; charset=utf-8', $name),
+                'edl' => $this->file(
+                    implode("\r\n", $desk->markers(Where::word($request, 'rate') ?: '25'))."\r\n",
+                    'text/plain; charset=utf-8',
+                    $name,
+                ),
                 'vtt' => $this->file(implode("\n", $desk->captions())."\n", 'text/vtt; charset=utf-8', $name),
                 default => $this->file(
                     Table::write(['take', 'since its beginning, s', 'clock, UTC', 'mark', 'best sound'], $desk->table()),

@@ -40,7 +40,8 @@ final readonly class LogController
             'refused' => (object) $done['refused'],
             'ticks' => (object) $state['ticks'],
             'takes' => array_map(static fn (Take $t): array => [
-                'take' => $t->name, 'start' => $t->startMs, 'end' => $t->endMs, 'flags' => array_column($t->marks, 'flag'), 'best' => $t->best,
+                'take' => $t->name, 'start' => $t->startMs, 'end' => $t->endMs, 'best' => $t->best,
+                'flags' => array_column($t->marks, 'flag'),
             ], $state['takes']),
             'server_ms' => LogStore::nowMs(),
         ], 200, ['Cache-Control' => 'no-store']);

@@ -13,7 +13,9 @@ use FineFrame\Plan\SetupList;
  */
 final readonly class Ready
 {
-    private const FRAMES = ['frame-is-clear', 'take-stays-clean', 'boom-stays-out-of-frame', 'mains-cable-stays-out-of-frame', 'reflections-are-clear'];
+    private const FRAMES = [
+        'frame-is-clear', 'take-stays-clean', 'boom-stays-out-of-frame', 'mains-cable-stays-out-of-frame', 'reflections-are-clear',
+    ];
 
     public function __construct(private Situation $situation)
     {
@@ -48,7 +50,9 @@ final readonly class Ready
         $steps = [];
         foreach ($this->situation->setup->place->list('colour') as $lamp) {
             if ($lamp->text('plan') !== '' && $lamp->text('plan') !== 'leave on') {
-                $steps[] = new ReadyStep("$kind/$lamp->id", $kind, ['lamp' => $lamp->text('name'), 'plan' => $lamp->text('plan')], ['room-lamps-are-as-chosen']);
+                $steps[] = new ReadyStep("$kind/$lamp->id", $kind, [
+                    'lamp' => $lamp->text('name'), 'plan' => $lamp->text('plan'),
+                ], ['room-lamps-are-as-chosen']);
             }
         }
 

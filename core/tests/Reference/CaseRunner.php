@@ -37,6 +37,7 @@ final class CaseRunner
             'coverage' => new CoverageCases,
             'packing' => new PackingCases,
             'edl' => new EdlCases,
+            'photo' => new PhotoCases,
             'copies' => new CopiesCases($folder),
             'midi' => new MidiCases($folder),
             'media' => new MediaCases,

@@ -24,14 +24,14 @@ $pack = static fn (float $wh, string $travel): Plans => $gear([
 
 return [
     'things-fit-the-cases' => [
-        ['in two', $in($both), 'holds holds one', ['cases' => '2', 'things' => '3']],
-        ['no room for the tripod', $in([$case(0.5, 0.4, 0.25)]), 'breaks left one', ['left' => 'Video tripod']],
-        ['it is somebody’s own that is shorter', $in([$case(0.5, 0.4, 0.25)], $line(['item' => 'tripod', 'length_m' => 0.48])), 'holds holds one', ['cases' => '1']],
-        ['it stays here', $in([$case(0.5, 0.4, 0.25)], $line(['item' => 'tripod', 'off' => true])), 'holds holds one', ['things' => '2']],
-        ['a thing of one’s own that is too long', $in($both, $line(['name' => 'ladder', 'length_m' => 1.6, 'width_m' => 0.4, 'height_m' => 0.1])), 'breaks left one', ['left' => 'ladder']],
-        ['two setups one after the other share', $in($both)->second('two', ['from' => '13:00', 'to' => '14:00']), 'holds holds one', ['things' => '3']],
-        ['two at one time do not', $in($both)->second('two', ['from' => '11:30', 'to' => '14:00']), 'breaks left one', ['things' => '6']],
-        ['no case listed', $gear(), 'watch unlisted one', ['things' => '3']],
+        ['in two', $in($both), 'holds holds', ['cases' => '2', 'things' => '3']],
+        ['no room for the tripod', $in([$case(0.5, 0.4, 0.25)]), 'breaks left', ['left' => 'Video tripod']],
+        ['it is somebody’s own that is shorter', $in([$case(0.5, 0.4, 0.25)], $line(['item' => 'tripod', 'length_m' => 0.48])), 'holds holds', ['cases' => '1']],
+        ['it stays here', $in([$case(0.5, 0.4, 0.25)], $line(['item' => 'tripod', 'off' => true])), 'holds holds', ['things' => '2']],
+        ['a thing of one’s own that is too long', $in($both, $line(['name' => 'ladder', 'length_m' => 1.6, 'width_m' => 0.4, 'height_m' => 0.1])), 'breaks left', ['left' => 'ladder']],
+        ['two setups one after the other share', $in($both)->second('two', ['from' => '13:00', 'to' => '14:00']), 'holds holds', ['things' => '3']],
+        ['two at one time do not', $in($both)->second('two', ['from' => '11:30', 'to' => '14:00']), 'breaks left', ['things' => '6']],
+        ['no case listed', $gear(), 'watch unlisted', ['things' => '3']],
         ['nothing there', Plans::room(), ''],
     ],
     'cases-can-be-lifted' => [

@@ -48,7 +48,7 @@ final class ThingsFitTheCases extends Rule
                 'cases' => (string) ($case === 'unlisted' ? 0 : count($pack->packing()->cases)),
                 'left' => $case === 'left' ? implode(', ', $pack->left()) : '',
             ],
-            [$situation->setup->setup->id],
+            [],
             new Working('each thing by the box around it, the large first, nothing on what is fragile', [
                 'things' => (string) $boxes, 'with sizes as usual' => (string) $usual,
             ]),
