@@ -23,6 +23,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShootController;
+use App\Http\Controllers\SightingController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\TapeController;
@@ -75,6 +76,8 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
     Route::post('/edit', [EditController::class, 'store'])->name('edit');
     Route::post('/preview', [EditController::class, 'preview'])->name('preview');
     Route::post('/card', CardController::class)->name('card');
+    Route::post('/sightings', [SightingController::class, 'mark'])->name('sightings');
+    Route::get('/sightings', [SightingController::class, 'read'])->name('sightings.read');
     Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
     Route::get('/photos/{file}', [PhotoController::class, 'show'])->name('photos.show');
     Route::get('/tape.csv', [ExchangeController::class, 'tape'])->name('exchange.tape');

@@ -37,7 +37,7 @@ final class Workspace
     /** Ways to look at a stage, the first as it opens. */
     private const LOOKS = [
         'brief' => ['board' => 'Brief', 'schools' => 'Schools'],
-        'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'ticks' => 'To tick', 'photos' => 'Photos', 'compare' => 'Compare'],
+        'scout' => ['sun' => 'Sun', 'notes' => 'Notes', 'ticks' => 'To tick', 'photos' => 'Photos', 'photo' => 'Measure a photo', 'compare' => 'Compare'],
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
         'stage' => ['above' => 'From above', 'colours' => 'Colours', 'side' => 'From the side', 'table' => 'Table'],
         'cameras' => [
@@ -284,6 +284,11 @@ final class Workspace
     public function wrap(): WrapDesk
     {
         return new WrapDesk($this->situation, app(LogStore::class)->state($this->shoot), $this->reader);
+    }
+
+    public function photo(): PhotoDesk
+    {
+        return new PhotoDesk($this->situation, $this->reader, $this->where->ask);
     }
 
     public function pack(): PackDesk

@@ -75,6 +75,7 @@ return [
     'setups[].moves[].cable_m' => '0: none',
     'setups[].moves[].marks[].subject' => 'whose eyes; without one, by bearing and tilt',
     'setups[].sections[]' => 'the song map',
+    'locations[].scouted.sightings[]' => 'a point of the plan on a photo: `corner/WALL/floor`, `corner/WALL/ceiling`, `opening/ID/begins-sill` and its like',
     'setups[].sections[].plays' => 'names, with commas; empty: everybody',
     'setups[].songs[]' => 'the set list, in order',
     'setups[].rolls[]' => 'whom a camera is on in a section, where its frame does not say it; `name` is the section’s, empty for every one',

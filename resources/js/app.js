@@ -19,3 +19,4 @@ import './day.js';
 import './packing.js';
 import './roll.js';
 import './copies.js';
+import './measured.js';

@@ -49,7 +49,7 @@ final readonly class Ready
     {
         $steps = [];
         foreach ($this->situation->setup->place->list('colour') as $lamp) {
-            if ($lamp->text('plan') !== '' && $lamp->text('plan') !== 'leave on') {
+            if (! in_array($lamp->text('plan'), ['', 'undecided', 'keep as it is'], true)) {
                 $steps[] = new ReadyStep("$kind/$lamp->id", $kind, [
                     'lamp' => $lamp->text('name'), 'plan' => $lamp->text('plan'),
                 ], ['room-lamps-are-as-chosen']);

@@ -11,7 +11,7 @@ final class Undetermined extends \DomainException implements FineFrameException
 {
     public static function tooFew(int $there, int $wanted): self
     {
-        return new self("$there marks are too few: $wanted or more are wanted for what is unknown.");
+        return new self($there.($there === 1 ? ' mark is' : ' marks are')." too few: $wanted or more are wanted for what is unknown.");
     }
 
     public static function onOneLine(): self

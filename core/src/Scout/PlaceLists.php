@@ -91,6 +91,14 @@ final class PlaceLists
                 'focal_mm' => Column::number(1, 2000, Unit::Millimetre),
                 'sensor_mm' => Column::number(1, 100, Unit::Millimetre),
             ] + $spot + $taken,
+            // Where points of the plan are seen on a photo.
+            'sightings' => [
+                'name' => Column::text(80),
+                'photo' => Column::text(64),
+                'point' => Column::text(160),
+                'u_px' => Column::number(-40_000, 80_000),
+                'v_px' => Column::number(-40_000, 80_000),
+            ],
             'occupied' => [
                 'name' => Column::text(80),
                 'from_mhz' => Column::number(30, 7000),

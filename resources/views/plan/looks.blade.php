@@ -25,6 +25,9 @@
         @case('photos')
             @include('plan.photos')
             @break
+        @case('photo')
+            @include('plan.photo')
+            @break
         @case('compare')
             @include('plan.compare')
             @break
