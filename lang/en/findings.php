@@ -138,6 +138,32 @@ return [
         'one' => ['There is one drive.', ':gb are to be copied twice; one copy is none. The cards stay as they are until the second is made.'],
         'full' => [':roomy of :count drives have room for the day.', ':gb are to be copied twice.'],
     ],
+    'talk-fits-its-hours' => [
+        'holds' => ['The talk fits its hours.', ':parts parts, :talk, in :hours.'],
+        'tight' => ['The talk just fits its hours.', ':parts parts, :talk, in :hours: good answers run on. Know which part could go.'],
+        'fails' => ['The talk is longer than its hours.', ':parts parts, :talk, in :hours. Ask less, or ask for longer.'],
+    ],
+    'talk-has-breaks' => [
+        'holds' => ['Nobody talks longer than :minutes without a break.', ':limit is the limit here.'],
+        'fails' => ['From “:from” on, :minutes go by without a break.', ':limit is the limit here. A break lets voices rest, and cards and packs be changed.'],
+    ],
+    'leader-has-a-camera' => [
+        'holds' => [':section: :who leads, and has a camera.', 'Besides the wide.'],
+        'fails' => [':section: :who leads, and no camera is on them.', 'Only the wide, if that. Turn one to them.'],
+    ],
+    'copies-end-before-night' => [
+        'holds' => ['The copies are made by :ends.', ':time, from :home on.'],
+        'fails' => ['The copies are not made before :ends.', ':time, from :home on. Begin with the first card while the second setup is rigged, or take a faster drive.'],
+    ],
+    'leave-comes-in-time' => [
+        'holds' => [':what is answered by :due.', ':who. Time enough to do something about a no.'],
+        'late' => [':what is answered only by :due.', ':who. Ask for an answer sooner, or have another way ready.'],
+        'fails' => [':what would be answered by :due, when it is too late.', ':who. Call today.'],
+    ],
+    'cases-pass-the-ways' => [
+        'holds' => ['Every case goes through the :way.', 'The widest is :case, :wide; the way is :narrow.'],
+        'fails' => [':case does not go through the :way.', 'On its end it is :wide; the way is :narrow. Another case, or another door.'],
+    ],
     'things-fit-the-cases' => [
         'holds' => ['Everything goes into :cases cases.', ':things things, with the sizes that you know or usual ones.'],
         'unlisted' => ['Nobody has listed the cases.', ':things things are to be packed. List the cases with their insides.'],

@@ -52,6 +52,7 @@ final readonly class Limits
         'square_locked_deg' => [90.0, 1.0, 90.0],
         'square_watch_deg' => [4.0, 0.0, 45.0],
         'size_ratio' => [1.6, 1.0, 10.0],
+        'talk_run_min' => [45.0, 5.0, 600.0],
         'tip_safety' => [1.5, 1.0, 5.0],
         'tint_watch_duv' => [0.004, 0.0005, 0.05],
         'walk_watch_mps' => [0.8, 0.1, 5.0],

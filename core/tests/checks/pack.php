@@ -97,4 +97,13 @@ return [
         ['on the day', $gear($line(['item' => 'tripod', 'due' => '2026-06-21'])), 'watch fails tripod', ['due' => '2026-06-21']],
         ['nobody has said', $gear(), ''],
     ],
+    'cases-pass-the-ways' => [
+        // 80 × 20 × 20 and 50 × 40 × 25 cm inside: by its middle side, with five for its walls, 45.
+        ['a door of 45', $in($both, ['/locations/room/scouted' => ['ways' => [['id' => 'w', 'name' => 'door', 'width_m' => 0.45]]]]), 'holds holds room', ['case' => 'case 0.5']],
+        ['of 44', $in($both, ['/locations/room/scouted' => ['ways' => [['id' => 'w', 'name' => 'door', 'width_m' => 0.44]]]]), 'breaks fails room', ['way' => 'door']],
+        ['the narrowest counts', $in($both, ['/locations/room/scouted' => ['ways' => [
+            ['id' => 'v', 'name' => 'gate', 'width_m' => 2], ['id' => 'w', 'name' => 'door', 'width_m' => 0.4],
+        ]]]), 'breaks fails room', ['way' => 'door']],
+        ['no way is known', $in($both), ''],
+    ],
 ];

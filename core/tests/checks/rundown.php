@@ -53,6 +53,15 @@ $drives = static fn (float ...$gb): array => ['/brief/drives' => array_map(
 $topic = static fn (array $row): Plans => Plans::room()->with(['/brief/topics' => [$row + ['id' => 't', 'name' => 'the flood']]]);
 $ask = static fn (string $name): Plans => Plans::room()->with(['progress' => [['id' => 'p', 'name' => $name]]]);
 
+$talk = static fn (array $parts, string $to = '12:00'): Plans => Plans::room()->with([
+    '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-21', 'from' => '11:00', 'to' => $to]],
+    'progress' => array_map(static fn (array $p, int $i): array => $p + ['id' => "p$i", 'name' => "part $i"], $parts, array_keys($parts)),
+]);
+$asking = static fn (string $due, string $state = 'asked'): Plans => Plans::room()->with([
+    '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-21', 'from' => '11:00', 'to' => '12:00']],
+    '/locations/room/scouted' => ['askings' => [['id' => 'k', 'name' => 'haze', 'about' => 'other', 'state' => $state, 'due' => $due]]],
+]);
+
 return [
     'tasks-keep-their-hours' => [
         // An hour's drive, 10 min to carry in, 10 for the lamp, 10 for the camera, 15 for sound, 10 to check: ready 1 h 55 after leaving.
@@ -223,5 +232,45 @@ return [
         ['one', $media($drives(500)), 'watch one one'],
         ['one is nearly full', $media($drives(500, 40)), 'breaks full one', ['roomy' => '1']],
         ['nobody has said', $media([]), 'watch unlisted one'],
+    ],
+    'talk-fits-its-hours' => [
+        // A quarter more than planned, in an hour.
+        ['with room', $talk([['minutes' => 24], ['minutes' => 24]]), 'holds holds one', ['talk' => '48 min']],
+        ['just', $talk([['minutes' => 25], ['minutes' => 24]]), 'watch tight one'],
+        ['exactly', $talk([['minutes' => 60]]), 'watch tight one'],
+        ['not', $talk([['minutes' => 61]]), 'breaks fails one', ['hours' => '60 min']],
+        ['hours are open', $talk([['minutes' => 61]])->with(['/brief/days' => []]), ''],
+        ['no parts', $talk([]), ''],
+    ],
+    'talk-has-breaks' => [
+        ['forty-five', $talk([['minutes' => 20], ['minutes' => 25]]), 'holds holds one', ['minutes' => '45 min']],
+        ['forty-six', $talk([['minutes' => 21], ['minutes' => 25]]), 'watch fails one', ['from' => 'part 0']],
+        ['with a break between', $talk([['minutes' => 21], ['minutes' => 25, 'break_before' => true]]), 'holds holds one', ['minutes' => '25 min']],
+        ['too long after it', $talk([['minutes' => 5], ['minutes' => 30, 'break_before' => true], ['minutes' => 20]]), 'watch fails one', ['from' => 'part 1']],
+        ['by a limit of one’s own', $talk([['minutes' => 21]])->with(['/brief/limits/talk_run_min' => 20]), 'watch fails one', ['limit' => '20 min']],
+        ['no parts', $talk([]), ''],
+    ],
+    'leader-has-a-camera' => [
+        ['she has', $band([['leads' => 'Ann']]), 'holds holds s0'],
+        ['he has only the wide', $band([['leads' => 'Bob']]), 'watch fails s0', ['who' => 'Bob']],
+        ['both lead', $band([['leads' => 'both']]), 'watch fails s0', ['who' => 'Bob']],
+        ['said to be on him', $band([['leads' => 'Bob']])->with(['rolls' => [['id' => 'r', 'name' => 'part 0', 'camera' => 'a', 'on' => 'Bob']]]), 'holds holds s0'],
+        ['a stranger', $band([['leads' => 'Zoe']]), ''],
+        ['nobody is named', $band(), ''],
+    ],
+    'copies-end-before-night' => [
+        // 45 GB at 100 MB/s, written and read twice: half an hour after the way home.
+        ['in the afternoon', $media($drives(50, 50)), 'holds holds one', ['home' => '13:25', 'ends' => '13:55']],
+        ['at night', $day('20:00', '21:00', ['in_from' => '17:00', 'out_by' => '23:30'])->with([
+            '/kit/bodies/a-body/modes' => [['id' => 'whole', 'name' => 'whole', 'width_mm' => 24, 'height_mm' => 13.5, 'width_px' => 3840, 'height_px' => 2160, 'limit_min' => 0, 'mbps' => 400]],
+        ] + $drives(500, 500)), 'watch fails one'],
+        ['no drives', $media([]), ''],
+    ],
+    'leave-comes-in-time' => [
+        ['three days before', $asking('2026-06-18'), 'holds holds room+k'],
+        ['two', $asking('2026-06-19'), 'watch late room+k'],
+        ['on the day', $asking('2026-06-21'), 'breaks fails room+k', ['due' => '2026-06-21']],
+        ['already agreed', $asking('2026-06-21', 'agreed'), ''],
+        ['no date', $asking(''), ''],
     ],
 ];
