@@ -34,7 +34,8 @@ final readonly class PhotoDesk
         $walls = $this->situation->setup->location->rooms->walls;
 
         return ['floor' => 'length on the floor', 'height' => 'height, from the floor up'] + array_combine(
-            array_map(static fn (Wall $w): string => $w->id, $walls), array_map(static fn (Wall $w): string => "length on the $w->name", $walls),
+            array_map(static fn (Wall $w): string => $w->id, $walls),
+            array_map(static fn (Wall $w): string => "length on the $w->name", $walls),
         );
     }
 

@@ -9,7 +9,7 @@ $base = ['FineFrame\FineFrameException', 'FineFrame\Measure', 'FineFrame\Geometr
 $parts = [...$base, 'FineFrame\Document'];
 $modules = [
     ...$parts, 'FineFrame\Space', 'FineFrame\Staging', 'FineFrame\Camera', 'FineFrame\Light', 'FineFrame\Sound',
-    'FineFrame\Grip', 'FineFrame\Sun', 'FineFrame\Scout', 'FineFrame\Power', 'FineFrame\Rundown', 'FineFrame\Pack',
+    'FineFrame\Grip', 'FineFrame\Sun', 'FineFrame\Scout', 'FineFrame\Power', 'FineFrame\Rundown', 'FineFrame\Pack', 'FineFrame\Photo',
 ];
 
 arch('measure stands alone')->expect('FineFrame\Measure')->toOnlyUse(['FineFrame\FineFrameException']);

@@ -112,7 +112,10 @@ final class PhotoStudy
             [$a, $b] = [$wall->line->from, $wall->line->to];
             [$ha, $hb] = [$this->place->rooms->heightAt($a), $this->place->rooms->heightAt($b)];
             array_push(
-                $lines, [[$a->x, $a->y, 0.0], [$b->x, $b->y, 0.0]], [[$a->x, $a->y, $ha], [$b->x, $b->y, $hb]], [[$a->x, $a->y, 0.0], [$a->x, $a->y, $ha]],
+                $lines,
+                [[$a->x, $a->y, 0.0], [$b->x, $b->y, 0.0]],
+                [[$a->x, $a->y, $ha], [$b->x, $b->y, $hb]],
+                [[$a->x, $a->y, 0.0], [$a->x, $a->y, $ha]],
             );
         }
         foreach ($this->place->rooms->openings as $opening) {

@@ -51,7 +51,9 @@ final class CasesPassTheWays extends Rule
                 'narrow' => Quantity::metres($narrow),
             ],
             [$situation->setup->location->id],
-            new Working('the middle side of each case with its walls against the narrowest way in', ['narrowest' => Quantity::metres($narrow)]),
+            new Working('the middle side of each case with its walls against the narrowest way in', [
+                'narrowest' => Quantity::metres($narrow),
+            ]),
         );
     }
 }

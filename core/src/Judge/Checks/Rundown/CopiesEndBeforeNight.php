@@ -33,12 +33,13 @@ final class CopiesEndBeforeNight extends Rule
         if ($day === null || $media === null || $media->drives() === [] || $media->total() <= 0.0) {
             return;
         }
-        $ends = $day->endMin() + (int) ceil($media->copyingS() / 60);
+        $takes = (int) ceil($media->copyingS() / 60);
+        $ends = $day->endMin() + $takes;
         yield $this->finding(
             $ends <= self::NIGHT_MIN ? Severity::Holds : Severity::Watch,
-            ['ends' => Clock::said($ends), 'time' => Clock::span((int) ceil($media->copyingS() / 60)), 'home' => Clock::said($day->endMin())],
+            ['ends' => Clock::said($ends), 'time' => Clock::span($takes), 'home' => Clock::said($day->endMin())],
             [$situation->setup->setup->id],
-            new Working('from the end of the day on, two copies, each read again', ['copying' => Clock::span((int) ceil($media->copyingS() / 60))]),
+            new Working('from the end of the day on, two copies, each read again', ['copying' => Clock::span($takes)]),
         );
     }
 }

@@ -46,7 +46,10 @@ final class LeaveComesInTime extends Rule
                     'late' => Severity::Watch,
                     default => Severity::Breaks,
                 },
-                ['what' => $asking->text('name') ?: $asking->text('about'), 'due' => $due, 'who' => $asking->text('who') ?: 'nobody named yet'],
+                [
+                    'what' => $asking->text('name') ?: $asking->text('about'), 'due' => $due,
+                    'who' => $asking->text('who') ?: 'nobody named yet',
+                ],
                 [$situation->setup->location->id, $asking->id],
                 new Working('days from the answer to the day', ['days' => (string) $days]),
                 case: $case,
