@@ -23,6 +23,9 @@ final class Coverage
     /** @var array<string, array<string, Sightline>>|null */
     private ?array $lines = null;
 
+    /** @var list<array{section: string, seen: array<string, list<string>>}>|null */
+    private ?array $sections = null;
+
     public function __construct(private readonly Situation $situation)
     {
     }
@@ -93,12 +96,10 @@ final class Coverage
      */
     public function sections(): array
     {
-        $rows = [];
-        foreach ($this->situation->setup->setup->list('sections') as $section) {
-            $rows[] = ['section' => $section->text('name'), 'seen' => $this->at($section)];
-        }
-
-        return $rows;
+        return $this->sections ??= array_map(
+            fn (Record $section): array => ['section' => $section->text('name'), 'seen' => $this->at($section)],
+            $this->situation->setup->setup->list('sections'),
+        );
     }
 
     /** @return array<string, list<string>> */
