@@ -6,6 +6,7 @@ use App\Plans\PlanStore;
 use App\View\Workspace;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Severity;
+use FineFrame\Judge\Stage;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\PlanWriter;
 use FineFrame\Tests\Cases;
@@ -42,7 +43,7 @@ beforeEach(fn () => config(['fineframe.mends_ms' => 0.0]));
 /** @return iterable<string, array{string}> each stage with each of its looks */
 function looks(): iterable
 {
-    foreach (Workspace::OPEN as $stage) {
+    foreach (Stage::cases() as $stage) {
         foreach (array_keys(Workspace::looksOf($stage)) as $look) {
             yield "$stage->value, $look" => ["$stage->value?look=$look"];
         }
