@@ -7,6 +7,7 @@ use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\ReaderSettings;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SignedIn;
+use App\Http\Middleware\Sized;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -18,7 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend(KnownHosts::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [ReaderSettings::class, SignedIn::class, PlainInput::class]);
+        $middleware->web(append: [ReaderSettings::class, SignedIn::class, Sized::class, PlainInput::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

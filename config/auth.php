@@ -6,6 +6,7 @@ use App\Models\Owner;
 
 return [
     'defaults' => ['guard' => 'web'],
-    'guards' => ['web' => ['driver' => 'session', 'provider' => 'owners']],
+    // Owners sign in; whoever holds a link is let in by it, to its own shoot.
+    'guards' => ['web' => ['driver' => 'session', 'provider' => 'owners'], 'link' => ['driver' => 'link']],
     'providers' => ['owners' => ['driver' => 'eloquent', 'model' => Owner::class]],
 ];

@@ -9,6 +9,8 @@ declare(strict_types=1);
 return [
     // Served to others than this machine: whoever reads or changes anything has signed in.
     'crew' => (bool) env('CREW', false),
+    // Where copies of the database go.
+    'copies' => (string) env('COPIES', storage_path('copies')),
     'hosts' => (string) env('HOSTS', ''),
     'mends_ms' => (float) env('MENDS_MS', 250),
     'mends_later_ms' => 1000.0,

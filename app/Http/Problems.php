@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Access\Visitor;
 use App\Http\Controllers\Desk;
 use App\Models\Shoot;
 use App\Plans\Pointers;
@@ -14,12 +15,15 @@ use FineFrame\Plan\UnknownThing;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response as Answer;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
 /** What is said when something is wrong: where, what, and that nothing was changed. */
 final class Problems
@@ -50,6 +54,13 @@ final class Problems
             ),
         );
         $exceptions->render(
+            static fn (AccessDeniedHttpException $e, Request $request): ?Response => $request->expectsJson()
+                ? null
+                : response()->view('problem', ['title' => __('access.not_yours'), 'lines' => [$e->getMessage()]], 403),
+        );
+        // Nothing of what failed to be kept was kept: each change is one transaction.
+        $exceptions->render(static fn (\PDOException $e, Request $request): ?Answer => self::unkept($e, $request));
+        $exceptions->render(
             static fn (PostTooLargeException $e): Response => response()->view(
                 'problem',
                 ['title' => 'Too large', 'lines' => ['The file is larger than 10 MB; a plan is far smaller. Nothing was imported.']],
@@ -76,7 +87,7 @@ final class Problems
                 : response()->view('plan.page', ['work' => $work], 422);
         }
 
-        return response()->view('home', ['shoots' => Shoot::query()->latest('updated_at')->get()], 422);
+        return response()->view('home', ['shoots' => Visitor::now()->shoots()->latest('updated_at')->get()], 422);
     }
 
     /** @return array<string, list<string>> */
@@ -95,6 +106,25 @@ final class Problems
         }
 
         return $errors;
+    }
+
+    private static function unkept(\PDOException $e, Request $request): ?Answer
+    {
+        // A query’s own message holds what was bound to it.
+        $why = $e instanceof QueryException ? (string) $e->getPrevious()?->getMessage() : $e->getMessage();
+        $case = match (true) {
+            // On a full disk SQLite takes the change back by itself, before the framework can.
+            str_contains($why, 'full'), str_contains($why, 'no transaction is active') => 'full',
+            str_contains($why, 'readonly') => 'readonly',
+            str_contains($why, 'locked') => 'locked',
+            default => null,
+        };
+
+        return match (true) {
+            $case === null => null,
+            $request->expectsJson() => new JsonResponse(['message' => __("access.unkept.$case")], 503),
+            default => response()->view('problem', ['title' => __('access.unkept.title'), 'lines' => [__("access.unkept.$case")]], 503),
+        };
     }
 
     private static function stale(StalePlan $e, Request $request): Response

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Access\Visitor;
 use App\Plans\Looked;
 use App\View\Workspace;
 use FineFrame\Judge\Stage;
@@ -127,10 +128,10 @@ final readonly class Where
         );
     }
 
-    /** The look that a stage opens with. */
+    /** The look that a stage opens with, for whoever asks. */
     private static function opening(Stage $stage): string
     {
-        return (string) array_key_first(Workspace::looksOf($stage));
+        return (string) array_key_first(Visitor::now()->looks($stage));
     }
 
     private static function opensACard(Stage $stage): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Papers;
 
+use App\Access\Visitor;
 use App\Http\Controllers\Desk;
 use App\Models\Shoot;
 use App\View\Drawing\Drawings;
@@ -35,17 +36,18 @@ final readonly class FieldPack
     public function pages(Shoot $shoot): array
     {
         $plan = $this->desk->store->open($shoot);
+        $only = Visitor::now()->link->setup ?? '';
         $pages = [];
         foreach (self::ONCE as $stage => $looks) {
-            foreach ($looks as $look) {
+            foreach (self::theirs($stage, $looks) as $look) {
                 $pages[] = ['url' => $this->address($shoot, $stage, $look), 'also' => []];
             }
         }
         foreach ($plan->setups as $i => $setup) {
-            foreach (self::PAGES as $stage => $looks) {
-                foreach ($looks as $look) {
+            foreach ($only === '' || $only === $setup->id ? self::PAGES : [] as $stage => $looks) {
+                foreach (self::theirs($stage, $looks) as $look) {
                     $named = $this->address($shoot, $stage, $look, $setup->id);
-                    $pages[] = $i === 0
+                    $pages[] = $i === 0 || $only !== ''
                         ? ['url' => $this->address($shoot, $stage, $look), 'also' => [$named]]
                         : ['url' => $named, 'also' => []];
                 }
@@ -55,9 +57,18 @@ final readonly class FieldPack
         return $pages;
     }
 
+    /**
+     * @param  list<string>  $looks
+     * @return list<string> those that whoever asks may open
+     */
+    private static function theirs(string $stage, array $looks): array
+    {
+        return array_values(array_filter($looks, static fn (string $look): bool => Visitor::now()->opens(Stage::from($stage), $look)));
+    }
+
     private function address(Shoot $shoot, string $stage, string $look, ?string $place = null): string
     {
-        $isOpening = $look === array_key_first(Workspace::looksOf(Stage::from($stage)));
+        $isOpening = $look === array_key_first(Visitor::now()->looks(Stage::from($stage)));
 
         return route('stage', array_filter([
             'shoot' => $shoot->id, 'stage' => $stage, 'look' => $isOpening ? null : $look, 'place' => $place,

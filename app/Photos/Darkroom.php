@@ -67,6 +67,26 @@ final readonly class Darkroom
             : null;
     }
 
+    /** @return list<string> a shoot’s prints, small ones too */
+    public function prints(string $shoot): array
+    {
+        $all = array_filter($this->files->glob(self::folder($shoot).'/*.jpg'), is_string(...));
+        sort($all);
+
+        return $all;
+    }
+
+    /**
+     * Puts a print back as it was.
+     *
+     * @param  resource  $from
+     */
+    public function put(string $shoot, string $file, $from): void
+    {
+        $this->files->ensureDirectoryExists(self::folder($shoot));
+        file_put_contents(self::folder($shoot)."/$file", $from);
+    }
+
     /** Takes a shoot's photos off the disk. */
     public function discard(string $shoot): void
     {

@@ -10,13 +10,18 @@ use FineFrame\Plan\Edit;
 /** Somebody changed the plan after this edit's page was made. Carries both, so that neither is lost. */
 final class StalePlan extends \RuntimeException
 {
-    private function __construct(public readonly Shoot $shoot, public readonly ?Edit $edit, public readonly string $words)
-    {
+    /** @param  int  $version  what the edit was made from */
+    private function __construct(
+        public readonly Shoot $shoot,
+        public readonly int $version,
+        public readonly ?Edit $edit,
+        public readonly string $words,
+    ) {
         parent::__construct('The plan changed since this page was opened.');
     }
 
-    public static function meanwhile(Shoot $shoot, ?Edit $edit, string $words): self
+    public static function meanwhile(Shoot $shoot, int $version, ?Edit $edit, string $words): self
     {
-        return new self($shoot, $edit, $words);
+        return new self($shoot, $version, $edit, $words);
     }
 }

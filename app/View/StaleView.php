@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Revision;
+use App\Models\Head;
+use App\Plans\Apart;
 use App\Plans\Cards\Cards;
 use App\Plans\Cards\Field;
 use App\Plans\PlanStore;
@@ -29,15 +30,9 @@ final readonly class StaleView
     /** @return list<string> what was done since, the newest first */
     public function meanwhile(): array
     {
-        return array_values(
-            $this->stale->shoot
-                ->revisions()
-                ->latest('id')
-                ->limit(self::NEWEST)
-                ->get()
-                ->map(static fn (Revision $r): string => $r->words)
-                ->all(),
-        );
+        $since = $this->stale->shoot->heads()->where('version', '>', $this->stale->version)->latest('version')->limit(self::NEWEST)->get();
+
+        return array_values($since->map(static fn (Head $h): string => "$h->words ($h->who)")->all());
     }
 
     /** @return list<array{field: string, theirs: string, yours: string}> */
@@ -49,7 +44,7 @@ final readonly class StaleView
         foreach ($this->stale->edit->values ?? [] as $pointer => $yours) {
             $rows[] = [
                 'field' => $this->label($plan, $pointer),
-                'theirs' => $this->words($pointer, self::at($document, $pointer)),
+                'theirs' => $this->words($pointer, Apart::at($document, array_slice(explode('/', $pointer), 1))),
                 'yours' => $this->words($pointer, $yours),
             ];
         }
@@ -77,21 +72,5 @@ final readonly class StaleView
             $value === null => 'none',
             default => 'a new shape',
         };
-    }
-
-    /** @param  array<string, mixed>  $document */
-    private static function at(array $document, string $pointer): mixed
-    {
-        $at = $document;
-        foreach (array_slice(explode('/', $pointer), 1) as $step) {
-            $found = is_array($at) && array_is_list($at)
-                ? array_values(
-                    array_filter($at, static fn (mixed $item): bool => is_array($item) && ($item['id'] ?? null) === $step),
-                )[0] ?? null
-                : null;
-            $at = $found ?? (is_array($at) ? ($at[$step] ?? null) : null);
-        }
-
-        return $at;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Access\Visitor;
 use App\Http\Where;
 use App\Instruments\PlaceClock;
 use App\Log\LogStore;
@@ -84,6 +85,8 @@ final class Workspace
 
     public readonly string $look;
 
+    public readonly Visitor $visitor;
+
     public readonly ?string $selected;
 
     /** Where the reader is, with the setup and the room that there are. */
@@ -105,7 +108,10 @@ final class Workspace
         private readonly bool $isPatient = false,
         private readonly int $mendsFrom = 0,
     ) {
-        [$this->stage, $this->look, $this->selected] = [$where->stage, $where->look, $where->card()];
+        $this->visitor = Visitor::now();
+        [$this->stage, $this->look] = [$where->stage, $where->look];
+        // Cards are filled in and changed: whoever holds a link has none.
+        $this->selected = $this->isShown() ? null : $where->card();
         $this->room = $setup->room->called($where->room);
         $this->where = new Where(
             $where->stage,
@@ -125,6 +131,24 @@ final class Workspace
         $this->judgedMs = 1000 * (microtime(true) - $began);
         $this->phrase = new Phrase($reader);
         $this->card = (new Cards($kept ?? $setup))->find($this->selected ?? '');
+    }
+
+    /** Whether it is shown by a link, and not planned here. */
+    public function isShown(): bool
+    {
+        return $this->visitor->link !== null;
+    }
+
+    /** Whether what holds and breaks is for whoever looks. */
+    public function showsVerdicts(): bool
+    {
+        return $this->visitor->link === null || $this->visitor->link->role->seesVerdicts();
+    }
+
+    /** Whether ticks and marks made here are taken. */
+    public function takesMarks(): bool
+    {
+        return $this->visitor->marks($this->shoot);
     }
 
     /** @return array<string, string> */
@@ -176,7 +200,7 @@ final class Workspace
         [$plan, $here] = [$this->setup->plan, $this->setup];
         $first = $plan->setups[0];
         if (! in_array($this->stage, [Stage::Scout, Stage::Measure], true)) {
-            return count($plan->setups) < 2
+            return count($plan->setups) < 2 || ($this->visitor->link->setup ?? '') !== ''
                 ? []
                 : array_map(
                     static fn (Setup $s): array => [
@@ -391,6 +415,7 @@ final class Workspace
             ! $this->isStill(),
             $this->isStill() && $this->stage === Stage::Light && ! $this->waits(Effort::LitFrames),
             $this->look === 'stops' && $this->stage === Stage::Light,
+            ! $this->showsVerdicts(),
         );
     }
 
@@ -454,10 +479,12 @@ final class Workspace
     /** @return list<array{stage: Stage, state: string}> */
     public function rail(): array
     {
+        $theirs = array_values(array_filter(Stage::cases(), fn (Stage $s): bool => $this->visitor->looks($s) !== []));
+
         return array_map(fn (Stage $s): array => [
             'stage' => $s,
             'state' => $this->verdicts->stage($s)->value ?? ($s === Stage::Brief ? 'holds' : 'none'),
-        ], Stage::cases());
+        ], $theirs);
     }
 
     public function whereabouts(): Whereabouts

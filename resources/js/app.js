@@ -20,3 +20,4 @@ import './packing.js';
 import './roll.js';
 import './copies.js';
 import './measured.js';
+import './together.js';

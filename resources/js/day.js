@@ -26,7 +26,7 @@ const minutesAcross = (event) => {
 
 document.addEventListener('pointerdown', (event) => {
     const bar = event.target.closest('[data-day] [data-task]');
-    if (!bar || event.button !== 0) return;
+    if (!bar || event.button !== 0 || !document.getElementById('day-move')) return;
     const box = bar.querySelector('rect').getBoundingClientRect();
     held = { bar, x: event.clientX, width: bar.querySelector('rect').width.baseVal.value, isEnd: box.right - event.clientX < Math.min(END, box.width / 2) };
     bar.setPointerCapture?.(event.pointerId);
@@ -54,7 +54,7 @@ function change(bar, by, isLength) {
 document.addEventListener('keydown', (event) => {
     const bar = event.target.closest?.('[data-day] [data-task]');
     const by = { ArrowLeft: -STEP, ArrowRight: STEP }[event.key];
-    if (!bar || !by) return;
+    if (!bar || !by || !document.getElementById('day-move')) return;
     event.preventDefault();
     event.stopImmediatePropagation();
     change(bar, by, event.shiftKey);

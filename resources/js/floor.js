@@ -5,7 +5,8 @@ const CENTIMETRES = 100;
 const CLICK_PX = 4;
 const SETTLE_MS = 350;
 const round = (metres) => Math.round(metres * 1000) / 1000;
-const thingAt = (target) => target.closest?.('.thing');
+// Whoever only looks moves nothing.
+const thingAt = (target) => (document.body.hasAttribute('data-reads') ? null : target.closest?.('.thing'));
 
 let drag = null;
 let ahead = null;

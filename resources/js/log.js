@@ -12,6 +12,8 @@ const AGAIN_MS = 5000;
 let known = {};
 let takes = [];
 let sending = false;
+let ended = false;
+const reads = () => document.body.hasAttribute('data-no-marks');
 
 function device() {
     const id = localStorage.getItem('log:device') ?? `d-${crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`}`;
@@ -63,7 +65,9 @@ function draw() {
     }
     for (const why of at.querySelectorAll('[data-waive]')) if (document.activeElement !== why) why.value = ticks[why.dataset.waive]?.on ? ticks[why.dataset.waive].why : '';
     const count = waiting().length;
-    at.querySelector('[data-log-state]').textContent = count > 0 ? `${count} ${count === 1 ? 'tick waits' : 'ticks wait'} here to be sent.` : 'All sent.';
+    if (reads()) for (const field of at.querySelectorAll('[data-item], [data-waive], [data-log-who], [data-roll-act], [data-roll-do]:not([data-roll-do=large])')) field.disabled = true;
+    at.querySelector('[data-log-state]').textContent = count > 0 ? `${count} ${count === 1 ? 'tick waits' : 'ticks wait'} here to be sent.` : reads() ? '' : 'All sent.';
+    if (ended) at.querySelector('[data-log-state]').textContent = count > 0 ? `Your link has ended: ${count === 1 ? 'one tick waits' : `${count} ticks wait`} here. Ask for a new link; they are sent once it is opened.` : 'Your link has ended. What you see may be old.';
     document.dispatchEvent(new CustomEvent('log:drawn'));
 }
 
@@ -73,11 +77,13 @@ async function send() {
     sending = true;
     try {
         const marks = waiting();
-        const answer = await fetch(url, {
+        // Whoever may not mark asks what the others did.
+        const answer = await fetch(url, reads() ? { headers: { Accept: 'application/json' } } : {
             method: 'POST',
             headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content, 'Content-Type': 'application/json', Accept: 'application/json' },
             body: JSON.stringify({ device: device(), name: localStorage.getItem('log:who') ?? '', now_ms: Date.now(), marks }),
         });
+        ended = answer.status === 410 || answer.status === 403;
         if (!answer.ok) throw new Error(String(answer.status));
         const { kept, refused, ticks, takes: taken } = await answer.json();
         const done = new Set([...kept, ...Object.keys(refused)]);

@@ -57,7 +57,8 @@ async function sweep() {
         const id = name.slice('pack:'.length);
         try {
             const answer = await fetch(`/shoots/${id}/pack.json`);
-            if (answer.status !== 404) continue;
+            // Gone, or no longer theirs.
+            if (![403, 404, 410].includes(answer.status)) continue;
             const cache = await caches.open(CACHE);
             for (const one of await cache.keys()) if (new URL(one.url).pathname.startsWith(`/shoots/${id}/`)) await cache.delete(one);
             localStorage.removeItem(name);

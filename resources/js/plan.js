@@ -2,6 +2,7 @@
 // latest wins; the next is asked for while the last is being drawn.
 import htmx from './htmx.js';
 import { drawPreview } from './morph.js';
+import { page } from './own.js';
 
 const state = () => document.getElementById('state').dataset;
 const draw = (html) => htmx.swap(document.body, html, { swapStyle: 'none', swapDelay: 0, settleDelay: 0 });
@@ -15,7 +16,7 @@ async function send(url, edit) {
     const { version, where } = state();
     const answer = await fetch(url, {
         method: 'POST',
-        headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content, 'HX-Request': 'true', Accept: 'text/html' },
+        headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content, 'HX-Request': 'true', 'X-Page': page, Accept: 'text/html' },
         body: new URLSearchParams([['version', version], ...new URLSearchParams(where), ['edit', JSON.stringify(edit)]]),
     });
     if (answer.status >= 500 || answer.status === 419) throw new Error(`The plan did not answer (${answer.status}).`);

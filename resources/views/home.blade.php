@@ -4,6 +4,7 @@
         <h1>Fine Frame</h1>
         <p class="where">A measured plan goes in; judged pictures and papers come out.</p>
         @include('settings')
+        <a class="plain" href="{{ route('account') }}">{{ auth()->user() ? auth()->user()->name : 'Copies' }}</a>
     </header>
     <main>
         @if (session('said'))<div class="said" role="status"><p>{{ session('said') }}</p></div>@endif

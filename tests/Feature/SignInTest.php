@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Access\Links;
+use App\Access\Role;
 use App\Models\Owner;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Route;
 
 beforeEach(function (): void {
@@ -16,9 +19,10 @@ it('asks nobody on this machine to sign in', function (): void {
 
 it('shows a crew nothing before it has signed in, on any of its pages', function (): void {
     config(['fineframe.crew' => true]);
+    $link = app(Links::class)->make($this->shoot, Role::Crew, 'Ansel', '', true, CarbonImmutable::now()->addDay())['link']->id;
     foreach (Route::getRoutes() as $route) {
-        if (in_array('web', $route->gatherMiddleware(), true) && $route->uri() !== 'sign-in') {
-            $uri = '/'.str_replace(['{shoot}', '{stage?}', '{what}', '{camera}', '{move}', '{file}', '{microphone}', '{sound}'], [$this->shoot->id, 'cameras', 'csv', 'cam-a', 'm', 'f', 'boom', 's'], ltrim($route->uri(), '/'));
+        if (in_array('web', $route->gatherMiddleware(), true) && ! in_array($route->uri(), ['sign-in', 'with/{token}'], true)) {
+            $uri = '/'.str_replace(['{shoot}', '{stage?}', '{what}', '{camera}', '{move}', '{file}', '{microphone}', '{sound}', '{link}'], [$this->shoot->id, 'cameras', 'csv', 'cam-a', 'm', 'f', 'boom', 's', $link], ltrim($route->uri(), '/'));
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {
                 $this->call($method, $uri)->assertRedirect('/sign-in');
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Access\Visitor;
 use App\Http\Where;
 use App\Models\Shoot;
 use App\Plans\PlanStore;
@@ -28,7 +29,8 @@ final readonly class Desk
     /** What the reader is at: the first setup, or the setup or place they chose. */
     public function setup(Request $request, ShootPlan $plan): SetupPlan
     {
-        $place = Where::word($request, 'place');
+        // A link to one setup shows no other, whatever is asked for.
+        $place = Visitor::now()->link?->setup ?: Where::word($request, 'place');
 
         return $place === '' ? $plan->setup() : $plan->at($place);
     }

@@ -48,7 +48,7 @@ final readonly class SheetController
         };
         $words = 'Write down '.mb_strtolower($sheet->title());
         if ($merge->isTorn) {
-            throw StalePlan::meanwhile($shoot, $edit, $words);
+            throw StalePlan::meanwhile($shoot, $request->version(), $edit, $words);
         }
 
         return $this->desk->changed(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Access\Audits;
+use App\Access\Visitor;
 use App\Http\Requests\ImportRequest;
 use App\Http\Requests\NewShootRequest;
 use App\Models\Shoot;
@@ -17,13 +19,20 @@ use Illuminate\Http\RedirectResponse;
 
 final readonly class ShootController
 {
-    public function __construct(private PlanStore $store)
+    public function __construct(private PlanStore $store, private Audits $audits)
     {
     }
 
-    public function index(): View
+    public function index(): View|RedirectResponse
     {
-        return view('home', ['shoots' => Shoot::query()->latest('updated_at')->get()]);
+        $visitor = Visitor::now();
+        if ($visitor->link !== null) {
+            $stage = (string) array_key_first($visitor->link->pages());
+
+            return redirect()->route('stage', ['shoot' => $visitor->link->shoot_id, 'stage' => $stage]);
+        }
+
+        return view('home', ['shoots' => $visitor->shoots()->latest('updated_at')->get()]);
     }
 
     public function store(NewShootRequest $request): RedirectResponse
@@ -48,6 +57,7 @@ final readonly class ShootController
     public function destroy(Shoot $shoot, Bin $bin): RedirectResponse
     {
         $shoot->delete();
+        $this->audits->note('removed', $shoot->id, $shoot->title);
         $bin->empty();
 
         return redirect()->route('home')->with('removed', ['id' => $shoot->id, 'title' => $shoot->title]);
@@ -56,6 +66,7 @@ final readonly class ShootController
     public function restore(Shoot $shoot): RedirectResponse
     {
         $shoot->restore();
+        $this->audits->note('restored', $shoot->id, $shoot->title);
 
         return redirect()->route('home')->with('said', "“{$shoot->title}” is back.");
     }

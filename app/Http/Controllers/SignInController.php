@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Access\Audits;
 use App\Http\Where;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -15,6 +16,10 @@ use Illuminate\Support\Facades\RateLimiter;
 final readonly class SignInController
 {
     private const TRIES = 5;
+
+    public function __construct(private Audits $audits)
+    {
+    }
 
     public function create(): Response
     {
@@ -28,20 +33,23 @@ final readonly class SignInController
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
             return $this->again($name, 'Too many tries. Wait '.RateLimiter::availableIn($key).' s.', 429);
         }
-        if (! Auth::attempt(['name' => $name, 'password' => Where::word($request, 'password')], true)) {
+        if (! Auth::attempt(['name' => $name, 'password' => Where::word($request, 'password')])) {
             RateLimiter::hit($key);
+            $this->audits->note('refused', who: $name);
 
             return $this->again($name, 'This name and password do not go together.', 422);
         }
         RateLimiter::clear($key);
         $request->session()->regenerate();
+        $this->audits->note('signed-in');
 
         return redirect()->intended(route('home'));
     }
 
     public function destroy(Request $request): RedirectResponse
     {
-        Auth::logout();
+        $this->audits->note('signed-out');
+        Auth::guard('web')->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

@@ -48,12 +48,18 @@ final readonly class FrameDrawing
         private bool $isSharp = false,
         private bool $isLit = false,
         private bool $isFalse = false,
+        bool $isClean = false,
     ) {
         $this->id = $view->camera->placement->id;
         $this->label = $view->camera->placement->label;
         $this->height = round(self::WIDTH * $view->tanY / $view->tanX, 1);
         $isPlaced = ($situation->scene->views[$this->id] ?? null) === $view;
         $survey = $isPlaced ? $situation->survey($view) : new Intrusions($situation->scene, $view);
+        if ($isClean) {
+            [$this->reflected, $this->intruded] = [[], []];
+
+            return;
+        }
         $this->reflected = $isPlaced ? $situation->reflections($view) : Reflection::in($situation->scene, $view, $survey->covers());
         $this->intruded = $isPlaced ? $situation->intrusions($view) : $survey->all();
     }
@@ -62,6 +68,7 @@ final readonly class FrameDrawing
      * @param  bool  $isSharp  while something is dragged, without blur
      * @param  bool  $isLit  with shadows and pools of light
      * @param  bool  $isFalse  in false colour, by stops
+     * @param  bool  $isClean  without a word on what should not be in it
      * @return list<self>
      */
     public static function all(
@@ -70,10 +77,11 @@ final readonly class FrameDrawing
         bool $isSharp = false,
         bool $isLit = false,
         bool $isFalse = false,
+        bool $isClean = false,
     ): array {
         return array_values(
             array_map(
-                static fn (LensView $v): self => new self($situation, $v, $reader, $isSharp, $isLit, $isFalse),
+                static fn (LensView $v): self => new self($situation, $v, $reader, $isSharp, $isLit, $isFalse, $isClean),
                 $situation->scene->views,
             ),
         );

@@ -1,5 +1,5 @@
 @php($isOpen = $finding->severity !== \FineFrame\Judge\Severity::Holds)
-@php($mend = $isOpen ? $work->mending()->of($finding) : null)
+@php($mend = $isOpen && ! $work->isShown() ? $work->mending()->of($finding) : null)
 <li class="finding {{ $finding->severity->value }}" id="f-{{ str_replace([':', '+', '.'], '_', $finding->key()) }}" @isset($oob) hx-swap-oob="morph" @endisset data-about="{{ $finding->about[0] ?? '' }}" @if ($isOpen) tabindex="-1" @endif>
     <x-mark :state="$finding->severity->value" /><span class="sr">{{ $finding->severity->value }}:</span>
     <div>
@@ -11,6 +11,7 @@
                 @if ($mend->brings)
                     <span class="why">then to watch: {{ $work->phrase->finding($mend->brings[0]) }}@if (count($mend->brings) > 1) And {{ count($mend->brings) - 1 }} more.@endif</span>
                 @endif
+            @elseif ($work->isShown())
             @elseif ($isOpen && $finding->mayHaveIdeas() && ! $work->isStill())
                 <span class="why">…</span>
             @elseif ($isOpen && $finding->mayHaveIdeas() && ! $work->mending()->isTried($finding) && ! isset($tried))

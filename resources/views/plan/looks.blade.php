@@ -1,10 +1,11 @@
 <section id="floor" class="floor-panel" aria-label="Floor" @isset($oob) hx-swap-oob="morph" @endisset>
     <nav class="looks" aria-label="Ways to look">
-        @foreach (\App\View\Workspace::looksOf($work->stage) as $look => $name)
+        @foreach ($work->visitor->looks($work->stage) as $look => $name)
             @php($to = $work->url(['look' => $look] + ($work->stage === \FineFrame\Judge\Stage::Scout ? ['select' => null] : [])))
             <a href="{{ $to }}" hx-get="{{ $to }}" hx-swap="none" @if ($work->look === $look) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
-        @if ($work->isStill())
+        @if ($work->isShown())
+        @elseif ($work->isStill())
             @include('plan.adders')
         @else
             <span class="adders" data-keep></span>

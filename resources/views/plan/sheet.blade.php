@@ -1,3 +1,4 @@
+@if (! $work->isShown())
 @php($sheet = $work->scout()->sheet($name))
 @php($typed = $work->scout()->typed($name))
 @php($rows = $typed ?? $sheet->rows)
@@ -42,3 +43,4 @@
         @endforeach
     </x-act>
 </section>
+@endif

@@ -10,7 +10,7 @@
         @include('plan.finding')
     @endforeach
 </ol>
-@include('plan.mends-later')
+@unless ($work->isShown())@include('plan.mends-later')@endunless
 <details class="holding" @unless ($work->isStill()) data-keep @endunless @if (count($holding) === count($work->verdicts->findings)) open @endif>
     <summary><x-mark state="holds" /> {{ count($holding) }} hold</summary>
     <ol class="findings">

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access;
+
+use App\Http\Where;
+use App\Models\Shoot;
+use Illuminate\Auth\Access\Response;
+use Illuminate\Contracts\Auth\Authenticatable;
+use Illuminate\Http\Request;
+
+/** Who may do what with a shoot. What is not theirs to see is not there for them. */
+final readonly class ShootPolicy
+{
+    public function __construct(private Request $request)
+    {
+    }
+
+    /** One of its pages or papers: for a link, those of its role alone. */
+    public function open(?Authenticatable $who, Shoot $shoot): Response
+    {
+        $visitor = Visitor::of($who);
+        if (! $visitor->reads($shoot)) {
+            return Response::denyAsNotFound();
+        }
+        $route = (string) $this->request->route()?->getName();
+        $isTheirs = $route === 'stage'
+            ? $visitor->opens(Where::of($this->request)->stage, Where::of($this->request)->look)
+            : $visitor->asksFor($route);
+
+        return $isTheirs ? Response::allow() : Response::deny('This is not among the pages that were shared with you.');
+    }
+
+    public function mark(?Authenticatable $who, Shoot $shoot): Response
+    {
+        return $this->settled($who, $shoot, static fn (Visitor $v): bool => $v->marks($shoot), 'This link shows, and marks nothing.');
+    }
+
+    public function edit(?Authenticatable $who, Shoot $shoot): Response
+    {
+        $may = static fn (Visitor $v): bool => $v->plans($shoot);
+
+        return $this->settled($who, $shoot, $may, 'This link shows the plan, and changes nothing in it.');
+    }
+
+    /** @param  \Closure(Visitor): bool  $may */
+    private function settled(?Authenticatable $who, Shoot $shoot, \Closure $may, string $why): Response
+    {
+        $visitor = Visitor::of($who);
+
+        return match (true) {
+            $may($visitor) => Response::allow(),
+            $visitor->reads($shoot) => Response::deny($why),
+            default => Response::denyAsNotFound(),
+        };
+    }
+}
