@@ -11,6 +11,8 @@ return [
     'crew' => (bool) env('CREW', false),
     // Where copies of the database go.
     'copies' => (string) env('COPIES', storage_path('copies')),
+    // Which build serves: pages are kept by it; without one, none is kept.
+    'build' => (string) env('BUILD', ''),
     'hosts' => (string) env('HOSTS', ''),
     'mends_ms' => (float) env('MENDS_MS', 250),
     'mends_later_ms' => 1000.0,

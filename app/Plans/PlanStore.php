@@ -45,6 +45,22 @@ final readonly class PlanStore
         return self::read($shoot->head->plan);
     }
 
+    /**
+     * The plan as it would be, read once and not twice: previews follow a pointer.
+     *
+     * @throws InvalidDocument if it would not be sound
+     */
+    public function seen(Shoot $shoot, Edit $edit): ShootPlan
+    {
+        $document = json_decode($shoot->head->plan, true);
+        try {
+            return PlanReader::document($edit->applied(is_array($document) ? $document : []));
+        } catch (InvalidDocument) {
+            // Of an older version, or the edit itself is not sound: then it is told as everywhere.
+            return $edit->applyTo($this->open($shoot));
+        }
+    }
+
     /** A plan as it was kept: one of an older version lets go of what its lists name in vain. */
     public static function read(string $json): ShootPlan
     {

@@ -31,7 +31,7 @@ final readonly class EditController
 
     public function preview(EditRequest $request, Shoot $shoot): Response
     {
-        $plan = $request->edit()->applyTo($this->desk->store->open($shoot));
+        $plan = $this->desk->store->seen($shoot, $request->edit());
 
         return $this->desk->parts($this->desk->workspace($request, $shoot, $plan, mends: false));
     }

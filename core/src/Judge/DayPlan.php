@@ -11,6 +11,7 @@ use FineFrame\Rundown\Clock;
 use FineFrame\Rundown\Scheduler;
 use FineFrame\Rundown\Task;
 use FineFrame\Rundown\Timetable;
+use FineFrame\Scene\Shared;
 
 /**
  * The day of a setup from the way there to the way home: tasks by what the plan holds, in the hours of the place and of each recording,
@@ -55,11 +56,12 @@ final readonly class DayPlan
         $hands = (int) ($plan->brief->facts->number('hands') ?? 1.0);
         $tasks = DayTasks::corrected(DayTasks::of($situation, $setups, $first, $hands), $plan->brief->list('tasks'), $hands);
         $early = self::earliest($situation, $setups, $tasks);
-        [$table, $late] = self::solved($tasks, $early, $hands);
+        $shared = $situation->scene->shared;
+        [$table, $late] = self::solved($tasks, $early, $hands, $shared);
         $first = min([Clock::DAY_MIN, ...array_map(static fn (string $id): int => $table->latest[$id] ?? 0, self::first($tasks))]);
         $call = max($early, $early + $first - (int) $situation->limits->get('day_buffer_min'));
         $call = intdiv($call, DayTasks::GRAIN) * DayTasks::GRAIN;
-        [$table, $late] = $late === [] && $call > $early ? self::solved($tasks, $call, $hands) : [$table, $late];
+        [$table, $late] = $late === [] && $call > $early ? self::solved($tasks, $call, $hands, $shared) : [$table, $late];
 
         return new self($date, $tasks, $table, $late === [] ? $call : $early, $hands, $late);
     }
@@ -185,9 +187,9 @@ final readonly class DayPlan
      * @param  array<string, DayTask>  $tasks
      * @return array{Timetable, list<string>} and what is not within its hours
      */
-    private static function solved(array $tasks, int $from, int $hands): array
+    private static function solved(array $tasks, int $from, int $hands, Shared $shared = new Shared): array
     {
-        $table = self::kept($tasks, $from, $hands);
+        $table = self::kept($tasks, $from, $hands, $shared);
         if ($table !== null) {
             return [$table, []];
         }
@@ -196,7 +198,7 @@ final readonly class DayPlan
         foreach ([['meal', 'take'], null] as $kinds) {
             $isFree = static fn (Task $t): bool => $kinds === null || in_array($tasks[$t->id]->kind, $kinds, true);
             $free = array_map(static fn (Task $t): Task => $isFree($t) ? self::unshut($t) : $t, $shifted);
-            $table ??= (new Scheduler(self::eatingBefore($free, $tasks), $capacity))->solve();
+            $table ??= self::timetable(self::eatingBefore($free, $tasks), $capacity, $shared);
         }
         $table ??= new Timetable(array_map(static fn (): int => 0, $tasks), 0, 0);
         $late = [];
@@ -248,16 +250,52 @@ final readonly class DayPlan
     }
 
     /** @param  array<string, DayTask>  $tasks */
-    private static function kept(array $tasks, int $from, int $hands): ?Timetable
+    private static function kept(array $tasks, int $from, int $hands, Shared $shared): ?Timetable
     {
         foreach (self::ways($tasks, $from) as $way) {
-            $table = (new Scheduler($way, ['hands' => $hands]))->solve();
+            $table = self::timetable($way, ['hands' => $hands], $shared);
             if ($table !== null) {
                 return $table;
             }
         }
 
         return null;
+    }
+
+    /**
+     * The timetable of tasks, looked up where the same were put in order before: nothing of a day moves while a lamp does.
+     *
+     * @param  list<Task>  $tasks
+     * @param  array<string, int>  $capacity
+     */
+    private static function timetable(array $tasks, array $capacity, Shared $shared): ?Timetable
+    {
+        $numbers = $shared->list('timetable '.hash('xxh128', serialize([$tasks, $capacity])), static function () use ($tasks, $capacity): array {
+            $table = (new Scheduler($tasks, $capacity))->solve();
+            $numbers = $table === null ? [] : ['ends' => (float) $table->ends, 'least' => (float) $table->least];
+            foreach ($table->starts ?? [] as $id => $minute) {
+                $numbers["starts $id"] = (float) $minute;
+            }
+            foreach ($table->latest ?? [] as $id => $minute) {
+                $numbers["latest $id"] = (float) $minute;
+            }
+
+            return $numbers;
+        });
+        if ($numbers === []) {
+            return null;
+        }
+        [$starts, $latest] = [[], []];
+        foreach ($numbers as $name => $minute) {
+            [$what, $id] = explode(' ', $name, 2) + [1 => ''];
+            if ($what === 'starts') {
+                $starts[$id] = (int) $minute;
+            } elseif ($what === 'latest') {
+                $latest[$id] = (int) $minute;
+            }
+        }
+
+        return new Timetable($starts, (int) $numbers['ends'], (int) $numbers['least'], $latest);
     }
 
     /**

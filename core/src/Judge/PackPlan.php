@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace FineFrame\Judge;
 
+use FineFrame\Pack\Box;
 use FineFrame\Pack\Carriers;
 use FineFrame\Pack\CaseSize;
 use FineFrame\Pack\Laid;
 use FineFrame\Pack\Packer;
 use FineFrame\Pack\Packing;
 use FineFrame\Plan\SetupPlan;
+use FineFrame\Scene\Shared;
 
 /** The day’s things in the cases that there are: what lies where, how heavy each gets, and how often people walk. */
 final class PackPlan
@@ -34,8 +36,11 @@ final class PackPlan
 
     private ?Packing $packing = null;
 
-    public function __construct(private readonly SetupPlan $setup, private readonly float $liftKg)
-    {
+    public function __construct(
+        private readonly SetupPlan $setup,
+        private readonly float $liftKg,
+        private readonly Shared $shared = new Shared,
+    ) {
         $this->list = PackList::of($setup);
         $cases = $names = $own = [];
         foreach ($setup->plan->brief->list('cases') as $row) {
@@ -55,7 +60,38 @@ final class PackPlan
 
     public function packing(): Packing
     {
-        return $this->packing ??= (new Packer($this->list->boxes(), array_values($this->cases)))->pack();
+        return $this->packing ??= $this->packed($this->list->boxes());
+    }
+
+    /**
+     * Looked up where the same things went into the same cases before: nothing of them moves while a lamp does.
+     *
+     * @param  list<Box>  $boxes
+     */
+    private function packed(array $boxes): Packing
+    {
+        $key = 'packing '.hash('xxh128', serialize([$boxes, $this->cases]));
+        $numbers = $this->shared->list($key, function () use ($boxes): array {
+            $at = array_flip(array_map(static fn (Box $b): string => $b->id, $boxes));
+            $numbers = [];
+            foreach ((new Packer($boxes, array_values($this->cases)))->pack()->cases as $case => $laid) {
+                foreach ($laid as $one) {
+                    foreach ([$one->x, $one->y, $one->z, $one->dx, $one->dy, $one->dz] as $axis => $metres) {
+                        $numbers["{$at[$one->box->id]} $axis $case"] = $metres;
+                    }
+                }
+            }
+
+            return $numbers;
+        });
+        $cases = $left = [];
+        foreach (array_chunk($numbers, 6, true) as $six) {
+            [$box, , $case] = explode(' ', (string) array_key_first($six), 3) + ['', '', ''];
+            $cases[$case][] = new Laid($boxes[(int) $box], ...array_values($six));
+            $left[(int) $box] = true;
+        }
+
+        return new Packing($cases, array_values(array_diff_key($boxes, $left)));
     }
 
     /** @return array<string, float> kilograms of each case that is used, with what is in it */

@@ -201,7 +201,7 @@ final class Situation
 
     public function pack(): PackPlan
     {
-        return $this->pack ??= new PackPlan($this->setup, $this->limits->get('lift_kg'));
+        return $this->pack ??= new PackPlan($this->setup, $this->limits->get('lift_kg'), $this->scene->shared);
     }
 
     public function song(): SongPlan
