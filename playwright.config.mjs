@@ -21,5 +21,12 @@ export default defineConfig({
             args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
         },
     },
-    webServer: { command: `tests/Browser/serve ${port}`, url: `http://127.0.0.1:${port}`, reuseExistingServer: false, timeout: 60_000 },
+    // One that serves this computer alone, and one that serves a crew.
+    webServer: [
+        { command: `tests/Browser/serve ${port}`, url: `http://127.0.0.1:${port}`, reuseExistingServer: false, timeout: 60_000 },
+        {
+            command: `tests/Browser/serve ${port + 1}`, url: `http://127.0.0.1:${port + 1}/sign-in`, reuseExistingServer: false, timeout: 60_000,
+            env: { CREW: '1', SESSION_DRIVER: 'database', WORKERS: '3' },
+        },
+    ],
 });

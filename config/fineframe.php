@@ -9,10 +9,12 @@ declare(strict_types=1);
 return [
     // Served to others than this machine: whoever reads or changes anything has signed in.
     'crew' => (bool) env('CREW', false),
-    // Where copies of the database go.
-    'copies' => (string) env('COPIES', storage_path('copies')),
+    // Where copies of the database go; empty for a folder beside it.
+    'copies' => (string) env('COPIES', ''),
     // Which build serves: pages are kept by it; without one, none is kept.
     'build' => (string) env('BUILD', ''),
+    // A proxy on this machine that says who asks; empty where there is none.
+    'proxy' => (string) env('PROXY', ''),
     'hosts' => (string) env('HOSTS', ''),
     'mends_ms' => (float) env('MENDS_MS', 250),
     'mends_later_ms' => 1000.0,

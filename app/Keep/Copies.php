@@ -87,6 +87,6 @@ final readonly class Copies
 
     private static function folder(): string
     {
-        return Config::string('fineframe.copies');
+        return Config::string('fineframe.copies') ?: dirname(Config::string('database.connections.sqlite.database')).'/copies';
     }
 }

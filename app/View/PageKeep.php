@@ -25,7 +25,7 @@ final readonly class PageKeep
     /** What stands in a kept page in place of each session’s own token. */
     private const TOKEN = '%%a-session’s-own-token%%';
 
-    public function __construct(private Filesystem $files, private ClockInterface $clock, private Reader $reader)
+    public function __construct(private Filesystem $files, private ClockInterface $clock)
     {
     }
 
@@ -61,12 +61,12 @@ final readonly class PageKeep
     /** Everything that a page’s look depends on, besides the version. */
     private function key(Request $request, Shoot $shoot, string $build): string
     {
-        $link = Visitor::now()->link;
+        [$link, $reader] = [Visitor::now()->link, app(Reader::class)];
         $query = $request->query();
         ksort($query);
 
         return hash('sha256', serialize([
-            $build, $request->path(), $query, $request->hasHeader('HX-Request'), $this->reader->units->value, $this->reader->theme,
+            $build, $request->path(), $query, $request->hasHeader('HX-Request'), $reader->units->value, $reader->theme,
             $link?->id, Visitor::now()->owner?->id, $shoot->head_id, $this->clock->now()->format('Y-m-d'),
             LoggedMark::query()->where('shoot_id', $shoot->id)->max('seq'),
         ]));
@@ -76,11 +76,7 @@ final readonly class PageKeep
     private function keep(Shoot $shoot, string $folder, string $file, string $page): void
     {
         if (! is_dir($folder)) {
-            foreach ($this->files->isDirectory(self::folder($shoot->id)) ? $this->files->directories(self::folder($shoot->id)) : [] as $older) {
-                if (is_string($older)) {
-                    $this->files->deleteDirectory($older);
-                }
-            }
+            $this->files->deleteDirectory(self::folder($shoot->id));
             $this->files->ensureDirectoryExists($folder);
         }
         // Another may do the same at this moment: each writes whole, the later one stays.

@@ -35,7 +35,7 @@ final readonly class StaleView
         return array_values($since->map(static fn (Head $h): string => "$h->words ($h->who)")->all());
     }
 
-    /** @return list<array{field: string, theirs: string, yours: string}> */
+    /** @return list<array{pointer: string, field: string, theirs: string, yours: string}> */
     public function fields(): array
     {
         $plan = PlanStore::read($this->stale->shoot->head->plan);
@@ -43,6 +43,7 @@ final readonly class StaleView
         $rows = [];
         foreach ($this->stale->edit->values ?? [] as $pointer => $yours) {
             $rows[] = [
+                'pointer' => $pointer,
                 'field' => $this->label($plan, $pointer),
                 'theirs' => $this->words($pointer, Apart::at($document, array_slice(explode('/', $pointer), 1))),
                 'yours' => $this->words($pointer, $yours),

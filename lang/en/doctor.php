@@ -9,7 +9,7 @@ return [
     'no_copy' => 'there is none',
     'database' => [
         'well' => 'The database is whole.', 'wrong' => 'The database is damaged: :what.',
-        'do' => 'Stop Fine Frame, move database/fineframe.sqlite away, put the newest file of storage/copies in its place, and start again.',
+        'do' => 'Stop Fine Frame, move database/fineframe.sqlite away, put the newest file of database/copies in its place, and start again.',
     ],
     'references' => [
         'well' => 'Everything in it belongs to something.', 'wrong' => ':count rows belong to nothing, or shoots have no plan.',
@@ -17,7 +17,7 @@ return [
     ],
     'plans' => [
         'well' => 'All :count plans can be opened.', 'wrong' => 'These plans cannot be opened: :what.',
-        'do' => 'Export them from the newest file of storage/copies (DB_DATABASE=FILE php artisan fineframe:export ID) and import them.',
+        'do' => 'Export them from the newest file of database/copies (DB_DATABASE=FILE php artisan fineframe:export ID) and import them.',
     ],
     'photos' => [
         'well' => 'Every photo that a plan names is there.', 'wrong' => ':count photos are not there: :what.',
@@ -29,7 +29,7 @@ return [
     ],
     'space' => [
         'well' => 'There is space: :free free.', 'wrong' => 'Little space is left: :free free.',
-        'do' => 'Make room; old files of storage/copies can go first.',
+        'do' => 'Make room; old files of database/copies can go first.',
     ],
     'copies' => [
         'well' => 'The newest copy is of :at.', 'wrong' => 'No copy of the last two days; the newest: :at.',

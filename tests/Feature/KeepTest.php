@@ -191,3 +191,39 @@ it('takes owners in and out on the command line', function (): void {
     $this->artisan('fineframe:owner', ['name' => 'Odo', '--remove' => true])->assertFailed();
     expect(Owner::query()->count())->toBe(0);
 });
+
+it('takes of two hands’ fields those that are chosen', function (): void {
+    $this->store->commit($this->shoot, 1, new Edit(['/setups/talk/cameras/cam-b/x_m' => 4.9, '/setups/talk/cameras/cam-b/y_m' => 1.9]), 'Theirs');
+    $mine = json_encode(['/setups/talk/cameras/cam-b/x_m' => 4.4, '/setups/talk/cameras/cam-b/y_m' => 1.4]);
+    $at = "/shoots/{$this->shoot->id}/edit";
+    $this->post($at, ['version' => 1, 'stage' => 'cameras', 'edit' => $mine])->assertStatus(409)->assertSee('Put what is ticked on top')->assertSee('Theirs (this computer)');
+    $this->post($at, ['version' => 2, 'stage' => 'cameras', 'edit' => $mine, 'fields' => ['/setups/talk/cameras/cam-b/y_m']])->assertRedirect();
+    $document = json_decode($this->shoot->fresh()->head->plan, true);
+    expect(Apart::at($document, ['setups', 'talk', 'cameras', 'cam-b', 'x_m']))->toBe(4.9)
+        ->and(Apart::at($document, ['setups', 'talk', 'cameras', 'cam-b', 'y_m']))->toBe(1.4);
+});
+
+it('answers a page that did not change as it was drawn, to the same reader alone', function (): void {
+    config(['fineframe.build' => 'b-'.getmypid()]);
+    $folder = storage_path("framework/cache/pages/{$this->shoot->id}");
+    $kept = fn (): int => count(File::isDirectory($folder) ? File::allFiles($folder) : []);
+    $at = "/shoots/{$this->shoot->id}/rundown?look=cues";
+    $plain = static fn ($answer): string => preg_replace('/[A-Za-z0-9]{40}/', 'token', (string) $answer->assertOk()->getContent());
+    $first = $plain($this->get($at));
+    expect($kept())->toBe(1);
+    File::put(File::allFiles($folder)[0]->getPathname(), str_replace('Tempo', 'As it was kept', File::get(File::allFiles($folder)[0]->getPathname())));
+    $this->flushSession();
+    $second = $this->get($at);
+    expect($plain($second))->toBe(str_replace('Tempo', 'As it was kept', $first))->and((string) $second->getContent())->toContain(session()->token());
+    $this->withCookie('units', 'imperial')->get($at)->assertDontSee('As it was kept');
+    $this->withCookie('units', 'metric');
+    app(LogStore::class)->add($this->shoot, 'd-1', '', 1.0, [['id' => 'd-1:1', 'device' => 'd-1', 'n' => 1, 'at_ms' => 5, 'kind' => 'tick', 'item' => 'a', 'on' => true]]);
+    $this->get($at)->assertDontSee('As it was kept');
+    $this->store->commit($this->shoot, 1, new Edit(['/setups/talk/cameras/cam-b/x_m' => 4.9]), 'Move B');
+    $this->get($at)->assertDontSee('As it was kept');
+    // Of the version before, nothing stays.
+    expect($kept())->toBe(1);
+    $this->get("/shoots/{$this->shoot->id}/rundown?look=today")->assertOk();
+    expect($kept())->toBe(1);
+    File::deleteDirectory($folder);
+});

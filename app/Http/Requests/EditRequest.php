@@ -16,7 +16,7 @@ final class EditRequest extends ChangeRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return parent::rules() + ['edit' => ['required', 'string', 'max:200000']];
+        return parent::rules() + ['edit' => ['required', 'string', 'max:200000'], 'fields' => ['nullable', 'array']];
     }
 
     /** @throws InvalidDocument if the edit is not an object of pointers */
@@ -40,7 +40,10 @@ final class EditRequest extends ChangeRequest
             throw InvalidDocument::at('', 'An edit sets at most '.self::MOST.' fields.');
         }
 
-        return new Edit($edits);
+        // Of an edit that met another’s, the fields that were chosen.
+        $chosen = $this->input('fields');
+
+        return new Edit(is_array($chosen) ? array_intersect_key($edits, array_flip(array_filter($chosen, is_string(...)))) : $edits);
     }
 
     /** Objects as the maps that an edit holds. */

@@ -270,7 +270,8 @@ final readonly class DayPlan
      */
     private static function timetable(array $tasks, array $capacity, Shared $shared): ?Timetable
     {
-        $numbers = $shared->list('timetable '.hash('xxh128', serialize([$tasks, $capacity])), static function () use ($tasks, $capacity): array {
+        $key = 'timetable '.hash('xxh128', serialize([$tasks, $capacity]));
+        $numbers = $shared->list($key, static function () use ($tasks, $capacity): array {
             $table = (new Scheduler($tasks, $capacity))->solve();
             $numbers = $table === null ? [] : ['ends' => (float) $table->ends, 'least' => (float) $table->least];
             foreach ($table->starts ?? [] as $id => $minute) {
