@@ -23,46 +23,61 @@ final readonly class PageKeep
     private const FOLLOWS_THE_CLOCK = ['today'];
 
     /** What stands in a kept page in place of each session’s own token. */
-    private const TOKEN = '%%a-session’s-own-token%%';
+    public const TOKEN = '%%a-session’s-own-token%%';
 
     public function __construct(private Filesystem $files, private ClockInterface $clock)
     {
     }
 
-    /** @param  \Closure(): Response  $draw */
-    public function answer(Request $request, Shoot $shoot, string $look, \Closure $draw): Response
+    /** @return string|null where a page is kept; null where it is drawn anew each time */
+    public function place(Request $request, Shoot $shoot, string $look): ?string
     {
         $build = Config::string('fineframe.build');
-        $session = $request->session();
-        if ($build === '' || in_array($look, self::FOLLOWS_THE_CLOCK, true) || $session->has('said') || $session->has('errors')) {
-            return $draw();
-        }
-        $folder = self::folder($shoot->id)."/$shoot->version";
-        $file = "$folder/".$this->key($request, $shoot, $build);
-        if (is_file($file)) {
-            $kept = (string) file_get_contents($file);
-            [$headers, $page] = [json_decode(strtok($kept, "\n") ?: '[]', true), substr($kept, (int) strpos($kept, "\n") + 1)];
-
-            return new Response(str_replace(self::TOKEN, $session->token(), $page), 200, is_array($headers) ? $headers : []);
-        }
-        $answer = $draw();
-        if ($answer->getStatusCode() === 200) {
-            $headers = array_intersect_key($answer->headers->all(), ['content-type' => 0, 'x-plan-version' => 0, 'hx-push-url' => 0]);
-            $this->keep($shoot, $folder, $file, json_encode($headers, JSON_THROW_ON_ERROR)."\n".str_replace(
-                $session->token(),
-                self::TOKEN,
-                (string) $answer->getContent(),
-            ));
+        $session = $request->hasSession() ? $request->session() : null;
+        $isOwn = $session !== null && ($session->has('said') || $session->has('errors'));
+        if ($build === '' || $isOwn || in_array($look, self::FOLLOWS_THE_CLOCK, true)) {
+            return null;
         }
 
-        return $answer;
+        return self::folder($shoot->id)."/$shoot->version/".$this->key($request, $shoot, $build);
+    }
+
+    public function read(?string $place, string $token): ?Response
+    {
+        if ($place === null || ! is_file($place)) {
+            return null;
+        }
+        $kept = (string) file_get_contents($place);
+        $end = (int) strpos($kept, "\n");
+        $headers = json_decode(substr($kept, 0, $end), true);
+
+        return new Response(str_replace(self::TOKEN, $token, substr($kept, $end + 1)), 200, is_array($headers) ? $headers : []);
+    }
+
+    /** Keeps what was drawn, and lets go of what was kept of earlier versions. */
+    public function write(?string $place, Response $drawn, string $token): void
+    {
+        if ($place === null || $drawn->getStatusCode() !== 200) {
+            return;
+        }
+        if (! is_dir(dirname($place))) {
+            $this->files->deleteDirectory(dirname($place, 2));
+            $this->files->ensureDirectoryExists(dirname($place));
+        }
+        $headers = array_intersect_key($drawn->headers->all(), ['content-type' => 0, 'x-plan-version' => 0, 'hx-push-url' => 0]);
+        $page = $token === '' ? (string) $drawn->getContent() : str_replace($token, self::TOKEN, (string) $drawn->getContent());
+        // Another may do the same at this moment: each writes whole, the later one stays.
+        $part = $place.'.'.bin2hex(random_bytes(4));
+        if (@file_put_contents($part, json_encode($headers, JSON_THROW_ON_ERROR)."\n".$page) !== false) {
+            @rename($part, $place);
+        }
     }
 
     /** Everything that a page’s look depends on, besides the version. */
     private function key(Request $request, Shoot $shoot, string $build): string
     {
         [$link, $reader] = [Visitor::now()->link, app(Reader::class)];
-        $query = $request->query();
+        $query = array_filter($request->query(), is_string(...));
         ksort($query);
 
         return hash('sha256', serialize([
@@ -70,20 +85,6 @@ final readonly class PageKeep
             $link?->id, Visitor::now()->owner?->id, $shoot->head_id, $this->clock->now()->format('Y-m-d'),
             LoggedMark::query()->where('shoot_id', $shoot->id)->max('seq'),
         ]));
-    }
-
-    /** Keeps it, and lets go of what was kept of earlier versions. */
-    private function keep(Shoot $shoot, string $folder, string $file, string $page): void
-    {
-        if (! is_dir($folder)) {
-            $this->files->deleteDirectory(self::folder($shoot->id));
-            $this->files->ensureDirectoryExists($folder);
-        }
-        // Another may do the same at this moment: each writes whole, the later one stays.
-        $part = $file.'.'.bin2hex(random_bytes(4));
-        if (@file_put_contents($part, $page) !== false) {
-            @rename($part, $file);
-        }
     }
 
     private static function folder(string $shoot): string

@@ -1,6 +1,7 @@
 // Parts that take longer are asked for once the page stands, one request each; each says what it does and can be stopped.
 import htmx from './htmx.js';
 
+const ASK_AGAIN_MS = 400;
 const running = new Map();
 const version = () => document.getElementById('state')?.dataset.version;
 
@@ -19,7 +20,15 @@ async function ask(part) {
     const run = { url: part.dataset.later, abort: new AbortController() };
     running.set(part.id, run);
     try {
-        const answer = await fetch(run.url, { headers: { 'HX-Request': 'true' }, signal: run.abort.signal });
+        let answer = await fetch(run.url, { headers: { 'HX-Request': 'true' }, signal: run.abort.signal });
+        // A worker makes it: it is asked for again until it is there, and how long that takes is said.
+        const words = part.querySelector('span').textContent;
+        while (answer.status === 202) {
+            const seconds = Number(answer.headers.get('X-Seconds'));
+            if (seconds > 1 && part.isConnected) part.querySelector('span').textContent = `${words} ${seconds} s`;
+            await new Promise((done) => { setTimeout(done, ASK_AGAIN_MS); });
+            answer = await fetch(run.url, { headers: { 'HX-Request': 'true' }, signal: run.abort.signal });
+        }
         if (!answer.ok) throw new Error(String(answer.status));
         const html = await answer.text();
         if (running.get(part.id) !== run) return;
@@ -48,7 +57,10 @@ function settle(id, words, again) {
 document.addEventListener('click', ({ target }) => {
     const part = target.closest('[data-later-stop]')?.closest('[data-later]');
     if (!part) return;
-    if (!part.dataset.stopped) return settle(part.id, 'Stopped.', 'Go on');
+    if (!part.dataset.stopped) {
+        fetch(part.dataset.later, { headers: { 'HX-Request': 'true', 'X-Stop': 'true' } }).catch(() => {});
+        return settle(part.id, 'Stopped.', 'Go on');
+    }
     delete part.dataset.stopped;
     part.querySelector('button').textContent = 'Stop';
     start();

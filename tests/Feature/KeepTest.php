@@ -17,7 +17,9 @@ use App\Plans\PlanStore;
 use App\Plans\StalePlan;
 use FineFrame\Plan\Edit;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Route;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Clock\MockClock;
 
@@ -226,4 +228,33 @@ it('answers a page that did not change as it was drawn, to the same reader alone
     $this->get("/shoots/{$this->shoot->id}/rundown?look=today")->assertOk();
     expect($kept())->toBe(1);
     File::deleteDirectory($folder);
+});
+
+it('has what takes long drawn by a worker, for whoever waits for it', function (): void {
+    config(['fineframe.build' => 'b-'.getmypid(), 'queue.default' => 'database', 'fineframe.mends_later_ms' => 0.001, 'fineframe.crew' => true]);
+    $owner = Owner::query()->create(['name' => 'Isolde', 'password' => 'a tide of ten']);
+    $this->actingAs($owner)->withCookie('units', 'imperial');
+    $ask = fn (array $with = []): mixed => $this->get("/shoots/{$this->shoot->id}/cameras?later=mends&from=0", ['HX-Request' => 'true'] + $with);
+    // A worker is another process: what it puts into a session is not this reader’s.
+    $work = function (): void {
+        $this->artisan('queue:work', ['--stop-when-empty' => true])->run();
+        session()->regenerateToken();
+    };
+    $ask()->assertStatus(202);
+    $ask()->assertStatus(202);
+    expect(DB::table('jobs')->count())->toBe(1);
+    $work();
+    $drawn = $ask()->assertOk()->assertHeader('X-Plan-Version', '1');
+    expect((string) $drawn->getContent())->toContain('id="mends"')->toContain(session()->token())->not->toContain('%%');
+    // Nobody waits any more: it is not begun.
+    $this->store->commit($this->shoot, 1, new Edit(['/setups/talk/cameras/cam-b/x_m' => 4.9]), 'Move B');
+    $ask()->assertStatus(202);
+    $ask(['X-Stop' => 'true'])->assertNoContent();
+    $work();
+    $ask()->assertStatus(202);
+    // Without a worker it is not waited for for ever.
+    app()->instance(ClockInterface::class, new MockClock('+25 seconds'));
+    Route::getRoutes()->getByName('stage')->flushController();
+    $ask()->assertOk();
+    File::deleteDirectory(storage_path("framework/cache/pages/{$this->shoot->id}"));
 });
