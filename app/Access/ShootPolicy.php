@@ -29,19 +29,19 @@ final readonly class ShootPolicy
             ? $visitor->opens(Where::of($this->request)->stage, Where::of($this->request)->look)
             : $visitor->asksFor($route);
 
-        return $isTheirs ? Response::allow() : Response::deny('This is not among the pages that were shared with you.');
+        return $isTheirs ? Response::allow() : Response::deny('This page was not shared with you.');
     }
 
     public function mark(?Authenticatable $who, Shoot $shoot): Response
     {
-        return $this->settled($who, $shoot, static fn (Visitor $v): bool => $v->marks($shoot), 'This link shows, and marks nothing.');
+        return $this->settled($who, $shoot, static fn (Visitor $v): bool => $v->marks($shoot), 'This link is view only: you can’t tick or mark.');
     }
 
     public function edit(?Authenticatable $who, Shoot $shoot): Response
     {
         $may = static fn (Visitor $v): bool => $v->plans($shoot);
 
-        return $this->settled($who, $shoot, $may, 'This link shows the plan, and changes nothing in it.');
+        return $this->settled($who, $shoot, $may, 'This link is view only: you can’t change the plan.');
     }
 
     /** @param  \Closure(Visitor): bool  $may */

@@ -8,12 +8,12 @@ final class NoReading extends \RuntimeException
 {
     public static function outOfRange(string $instrument, string $range): self
     {
-        return new self(ucfirst($instrument)." shows nothing: out of its range of $range. Read it another way, or type it.");
+        return new self(ucfirst($instrument)." shows nothing: outside its range of $range. Read it another way, or type it.");
     }
 
     public static function noReturn(): self
     {
-        return new self('The laser got no return: glass or a dark corner. Hold a card there and take it again.');
+        return new self('No laser return: glass or a dark corner. Hold a card there and measure again.');
     }
 
     public static function notServed(): self
@@ -23,6 +23,6 @@ final class NoReading extends \RuntimeException
 
     public static function unplaced(): self
     {
-        return new self('Choose both ends first: the laser has to know what it is held against.');
+        return new self('Choose both ends first.');
     }
 }

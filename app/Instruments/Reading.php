@@ -34,6 +34,6 @@ final readonly class Reading
         return ucfirst($this->instrument).': '.implode(
             ', ',
             array_map($reader->print(...), $this->shown),
-        ).'. Keep the sheet to write it down.';
+        ).'. Keep the sheet to save it.';
     }
 }

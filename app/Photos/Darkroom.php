@@ -32,7 +32,7 @@ final readonly class Darkroom
         $size = @getimagesize($photo->getPathname());
         if ($size === false) {
             throw ValidationException::withMessages(
-                ['photos' => '“'.$photo->getClientOriginalName().'” is no picture that can be read: JPEG, PNG or WebP.'],
+                ['photos' => '“'.$photo->getClientOriginalName().'” is not a picture we can read. Use JPEG, PNG or WebP.'],
             );
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
@@ -50,7 +50,7 @@ final readonly class Darkroom
                 ->orient();
         } catch (ImageException|\ErrorException) {
             throw ValidationException::withMessages(
-                ['photos' => '“'.$photo->getClientOriginalName().'” is damaged, or no picture that can be read: JPEG, PNG or WebP.'],
+                ['photos' => '“'.$photo->getClientOriginalName().'” is damaged or not a picture. Use JPEG, PNG or WebP.'],
             );
         }
         $image->toJpeg(82)->save("$folder/$name");

@@ -219,7 +219,7 @@ final readonly class PlanStore
     {
         $json = PlanWriter::json($plan);
         if (strlen($json) > CanonicalJson::MAX_BYTES) {
-            throw InvalidDocument::at('', 'The plan would grow past 10 MB; a plan is far smaller. Take large lists out of the file.');
+            throw InvalidDocument::at('', 'The plan would exceed 10 MB. Shorten its longest lists.');
         }
         PlanReader::json($json);
 

@@ -17,7 +17,7 @@ final class StalePlan extends \RuntimeException
         public readonly ?Edit $edit,
         public readonly string $words,
     ) {
-        parent::__construct('The plan changed since this page was opened.');
+        parent::__construct('The plan has changed since you opened this page.');
     }
 
     public static function meanwhile(Shoot $shoot, int $version, ?Edit $edit, string $words): self

@@ -74,7 +74,7 @@ final class BuildDesk
                 null => 'in no frame', true => 'a light in them', false => 'no light in them'
             },
             'Main light' => $lit->softness === null || $lit->seenRad === null
-                ? 'from all around'
+                ? 'from all round'
                 : $lit->softness->value.', '.$this->reader->print(Quantity::degrees(rad2deg($lit->seenRad))),
         ];
     }

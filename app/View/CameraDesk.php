@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Plans\Cards\Choices;
 use FineFrame\Camera\ShotSize;
 use FineFrame\Document\Record;
 use FineFrame\Judge\Checks\Cameras\SettingsAgree;
@@ -94,7 +95,7 @@ final readonly class CameraDesk
             $rows[] = [
                 'id' => $id,
                 'label' => $camera->placement->label,
-                'role' => $camera->placement->role->value,
+                'role' => Choices::shown($camera->placement->role->value),
                 'stop' => $this->reader->print(Quantity::of($camera->placement->tStop, Unit::TStop)),
                 'records' => implode(' × ', $camera->pixels()).(
                     ($camera->mode->limitMin ?? 0.0) > 0
@@ -142,7 +143,7 @@ final readonly class CameraDesk
             $rows[] = [
                 'id' => $id,
                 'label' => $camera->placement->label,
-                'role' => $camera->placement->role->value,
+                'role' => Choices::shown($camera->placement->role->value),
                 'operator' => $camera->placement->operator ?: ($camera->isManned() ? 'somebody' : 'nobody'),
                 'cells' => $cells,
             ];
@@ -179,9 +180,9 @@ final readonly class CameraDesk
             );
             $whom = $on === [] ? 'whatever is asked for' : implode(' and ', $on);
             $cards[] = "{$camera->placement->label}: ".match (true) {
-                $camera->placement->role->isLocked() => "locked on $whom, kept rolling; nobody touches it.",
+                $camera->placement->role->isLocked() => "locked off on $whom, keep it rolling; nobody touches it.",
                 $this->situation->coverage()->moveOf($id) !== null => "the marks of the take, on $whom.",
-                default => "on $whom; look at the others before you leave them.",
+                default => "on $whom; check the others before moving off.",
             };
         }
 
@@ -203,7 +204,7 @@ final readonly class CameraDesk
                 'stays' => 'as it is',
                 'zooms' => 'zooms to '.$this->reader->print(Quantity::of($p->focalMm, Unit::Millimetre)),
                 'lens' => 'takes the '.($this->situation->setup->plan->kit->lenses[$p->lens]->name ?? ''),
-                default => 'no lens of the kit',
+                default => 'no lens in the kit',
             }, 'cost' => $p->minutes === 0 ? '' : "$p->minutes min",
         ], Progression::of($this->situation));
     }
@@ -230,10 +231,10 @@ final readonly class CameraDesk
         $focal = $this->reader->print(Quantity::of($c->placement->focalMm * $spare, Unit::Millimetre));
         $ratio = number_format($spare, 2);
 
-        return "Cropped by $ratio, still clean: a $size as from $focal".(
+        return "Cropped by $ratio, still clean: a $size like $focal".(
             $spare >= $this->situation->limits->get('size_ratio')
-            ? ', unlike enough to cut to.'
-            : '; not unlike enough to cut to.'
+            ? ', different enough to cut to.'
+            : '; too similar to cut to.'
         );
     }
 
@@ -242,9 +243,9 @@ final readonly class CameraDesk
     {
         $words = $to->isMove ? $this->reader->metres($to->distanceM) : $this->reader->print(Quantity::of($to->focalMm, Unit::Millimetre));
         $note = match ($to->why) {
-            'lens' => 'no lens of the kit',
+            'lens' => 'no lens in the kit',
             'wall' => 'the wall is in the way',
-            'focus' => 'nearer than it focuses',
+            'focus' => 'closer than it can focus',
             default => $this->reader->metres($to->backgroundM).' behind, blur '.$this->reader->print(Quantity::share($to->blurShare)).(
                 $to->noseToEar > 1.13
                 ? ', stretches'

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Plans\Cards\Choices;
 use FineFrame\Camera\Camera;
 use FineFrame\Camera\Mark;
 use FineFrame\Camera\Move;
@@ -79,10 +80,10 @@ final readonly class CrewDesk
         return array_values(array_filter([
             ['Location', $setup->location->name],
             ['Address', $facts->text('address')],
-            ['Contact there', $facts->text('contact')],
-            ['Ours from, until', implode(' to ', $ours)],
+            ['Contact', $facts->text('contact')],
+            ['Access from, until', implode(' to ', $ours)],
             ['Parking', $facts->text('parking')],
-            ['To carry', $facts->number('carry_m') === null ? '' : $this->reader->metres($facts->number('carry_m'))],
+            ['Carrying distance', $facts->number('carry_m') === null ? '' : $this->reader->metres($facts->number('carry_m'))],
             ['Sun up, down', $sun?->sunrise === null || $sun->sunset === null ? '' : $clock($sun->sunrise).' to '.$clock($sun->sunset)],
             ['Dark from', $clock($sun?->civilDusk)],
         ], static fn (array $f): bool => $f[1] !== ''));
@@ -162,7 +163,7 @@ final readonly class CrewDesk
     private function how(Camera $camera, SetupPlan $setup): string
     {
         return implode(', ', array_filter([
-            $camera->placement->role->value,
+            Choices::shown($camera->placement->role->value),
             $camera->lens->name,
             $this->reader->print(Quantity::of($camera->placement->tStop, Unit::TStop)),
             'ISO '.round($setup->setup->metering->iso),

@@ -65,7 +65,7 @@ final readonly class CueDesk
             foreach (array_keys($this->situation->setup->cameras) as $id) {
                 $on = array_intersect($rolls[$id] ?? [], $players);
                 $cells[] = [
-                    'on' => isset($rolls[$id]) ? $this->names(array_values($on)) ?: 'nobody who plays' : 'rests',
+                    'on' => isset($rolls[$id]) ? $this->names(array_values($on)) ?: 'nobody playing' : 'rests',
                     'isTwice' => array_intersect($on, $cover->doubles) !== [],
                 ];
             }
@@ -139,7 +139,7 @@ final readonly class CueDesk
 
     public function total(): string
     {
-        return $this->media === null ? '' : self::size($this->media->total()).' over the day; two copies, each read again, take '
+        return $this->media === null ? '' : self::size($this->media->total()).' over the day; two verified copies take '
             .self::clock($this->media->copyingS());
     }
 

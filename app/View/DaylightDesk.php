@@ -92,12 +92,12 @@ final readonly class DaylightDesk
         $stops = log(max(1e-6, $clear) / max(1e-6, $cloudy), 2);
         $share = $this->study->at(Weather::Overcast, $middle, $person->id)->light->ambientLux / max(1e-6, $cloudy);
 
-        return 'A cloud before the sun takes '.$this->reader->print(
+        return 'A cloud over the sun takes '.$this->reader->print(
             Quantity::of(abs($stops), Unit::Stop),
         ).' here; daylight is '.round(100 * $share).' % of the face under an overcast sky. '.match (true) {
-            abs($stops) < 0.35 => 'Ride it.',
-            abs($stops) < 1.0 => 'Pause when one passes, or let the lamps outweigh the windows.',
-            default => 'Curtains, or another hour: no one rides that.',
+            abs($stops) < 0.35 => 'Ride the exposure.',
+            abs($stops) < 1.0 => 'Pause while it passes, or light the face with lamps.',
+            default => 'Draw the curtains or shoot at another hour: you can’t ride that.',
         };
     }
 

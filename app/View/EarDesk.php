@@ -134,7 +134,7 @@ final readonly class EarDesk
             'from' => $r->from,
             'to' => $r->to,
             'need' => $this->reader->metres($r->needM),
-            'leads' => implode(' and ', array_map(static fn ($l): string => $l->text('name'), $r->leads)) ?: 'none reaches',
+            'leads' => implode(' and ', array_map(static fn ($l): string => $l->text('name'), $r->leads)) ?: 'no signal',
             'adapter' => $r->adapter ?: 'none',
             'doors' => implode(', ', $r->doors) ?: 'none',
         ], CableRun::allOf($this->situation));

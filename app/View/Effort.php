@@ -39,7 +39,7 @@ enum Effort: string
     public function doing(): string
     {
         return match ($this) {
-            self::Proposals => 'Scoring places and trying the best …',
+            self::Proposals => 'Scoring positions and trying the best …',
             self::Steps => 'Dimming, moving and adding, and metering each …',
             self::LitFrames => 'Lighting the frames …',
             self::Stops => 'Metering the floor …',

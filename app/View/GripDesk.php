@@ -25,7 +25,7 @@ final readonly class GripDesk
      */
     public function mounts(): array
     {
-        $kg = fn (?float $v): string => $v === null ? 'not weighed' : $this->reader->print(Quantity::of($v, Unit::Kilogram));
+        $kg = fn (?float $v): string => $v === null ? 'weight unknown' : $this->reader->print(Quantity::of($v, Unit::Kilogram));
 
         return array_map(fn (Mounted $m): array => [
             'id' => $m->id,
@@ -34,10 +34,10 @@ final readonly class GripDesk
             'by' => $this->by($m->id),
             'height' => $this->reader->metres($m->at->z),
             'weight' => $kg($m->kg),
-            'rating' => $m->on->carriesKg === null ? 'not typed in' : $kg($m->on->carriesKg),
+            'rating' => $m->on->carriesKg === null ? 'not entered' : $kg($m->on->carriesKg),
             'arm' => match (true) {
                 $m->offsetM > 0.0 => $this->reader->metres($m->offsetM),
-                $m->on->kind->stands() => 'over its legs',
+                $m->on->kind->stands() => 'above its legs',
                 default => $m->on->kind->value,
             },
             'ballast' => $m->ballastKg > 0.0 ? $kg($m->ballastKg) : 'none',
@@ -93,7 +93,7 @@ final readonly class GripDesk
 
         return match (true) {
             $one === null => 'not said',
-            $one->parts === null => 'does not go on',
+            $one->parts === null => 'doesn’t fit',
             $one->parts === [] => 'straight',
             default => implode(', ', array_map($this->situation->setup->plan->kit->name(...), $one->parts)),
         };

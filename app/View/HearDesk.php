@@ -45,9 +45,9 @@ final readonly class HearDesk
     public function silence(array $rows): string
     {
         return match (true) {
-            $this->situation->heard() === [] => 'No microphone is for anybody yet.',
-            ! $this->situation->setup->location->space->surfaces->isKnown() => 'Say in Measure what floor, walls and ceiling are of.',
-            $rows === [] => 'There is no ceiling to hear: outside, only the direct sound is left.',
+            $this->situation->heard() === [] => 'No microphone is assigned to anyone yet.',
+            ! $this->situation->setup->location->space->surfaces->isKnown() => 'Set floor, wall and ceiling materials in Measure.',
+            $rows === [] => 'No ceiling: outdoors there is only direct sound.',
             default => '',
         };
     }

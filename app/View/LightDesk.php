@@ -95,7 +95,7 @@ final readonly class LightDesk
             .($hands > 1 ? ' by one, '.max(1, (int) ceil($rig->minutes / $hands))." by $hands" : '').'.'
             .($first === null ? '' : ' Short of time, leave out '.$this->situation->name($first).': '.$this->reader->print(
                 Quantity::share($rig->shares[$first]),
-            ).' of the light at most, anywhere that is looked at.');
+            ).' of the light anywhere in frame.');
     }
 
     /** Whether boards or cloths stand there, to be looked at without. */
@@ -158,7 +158,7 @@ final readonly class LightDesk
                 'lux' => $lux(array_sum($parts)),
                 'stops' => ($stops < 0 ? '−' : '+').number_format(abs($stops), 1),
                 'parts' => array_map(fn (string $by, float $value): array => [match ($by) {
-                    'around' => 'from all around',
+                    'around' => 'from all round',
                     'sun' => 'the sun itself',
                     'sky' => 'the open sky',
                     default => $this->situation->name($by)
@@ -201,21 +201,21 @@ final readonly class LightDesk
             ];
         }
         if ($face->bounced > 0.5) {
-            $bars[] = ['name' => 'off boards', 'lux' => $lux($face->bounced), 'share' => $face->bounced / $total];
+            $bars[] = ['name' => 'bounce boards', 'lux' => $lux($face->bounced), 'share' => $face->bounced / $total];
         }
-        $bars[] = ['name' => 'back from the room', 'lux' => $lux($face->byRoom), 'share' => $face->byRoom / $total];
+        $bars[] = ['name' => 'bounce from the room', 'lux' => $lux($face->byRoom), 'share' => $face->byRoom / $total];
         $sides = $face->windowSides();
         foreach ($face->byDay as $id => $value) {
             if (! ($id === 'sun' && $value <= 0.0)) {
                 $bars[] = ['name' => match ($id) {
-                    'room' => 'daylight, back from the room', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => 'daylight by the '
+                    'room' => 'daylight, bounce from the room', 'sun' => 'the sun itself', 'sky' => 'the open sky', default => 'daylight by the '
                         .$this->situation->name($id).(isset($sides[$id]) ? ", {$sides[$id]->value}" : '')
                 }, 'lux' => $lux($value), 'share' => $value / $total];
             }
         }
         if ($face->byDay === []) {
             $bars[] = [
-                'name' => 'what is there'.(($face->main()[0] ?? '') === FaceReading::THERE ? ', most from one side' : ''),
+                'name' => 'ambient'.(($face->main()[0] ?? '') === FaceReading::THERE ? ', mostly from one side' : ''),
                 'lux' => $lux($face->light->ambientLux),
                 'share' => $face->light->ambientLux / $total,
             ];
@@ -258,7 +258,7 @@ final readonly class LightDesk
                 ? ''
                 : $lit->softness->value.' ('.$print(Quantity::degrees(rad2deg($lit->seenRad))).')',
             'nose' => $lit->nose === null ? '' : trim(
-                'nose’s shadow '.$print(Quantity::of(round(1000 * $lit->nose->lengthM()), Unit::Millimetre)).' '.$lit->nose->way(),
+                'nose shadow '.$print(Quantity::of(round(1000 * $lit->nose->lengthM()), Unit::Millimetre)).' '.$lit->nose->way(),
             ),
         ];
     }
@@ -295,7 +295,7 @@ final readonly class LightDesk
         return array_map(fn (Walk $walk): array => [
             'name' => $walk->leg->name,
             'who' => $walk->body->person->name,
-            'lamp' => implode(', ', array_map(fn ($l): string => $this->situation->name($l->id), $walk->carried)) ?: 'no lamp goes along',
+            'lamp' => implode(', ', array_map(fn ($l): string => $this->situation->name($l->id), $walk->carried)) ?: 'no lamp carried',
             'line' => [$walk->body->person->place, $walk->leg->to],
             'steps' => array_map(
                 fn (WalkStep $s): array => [

@@ -98,7 +98,7 @@ final readonly class PackDesk
         $carried = $this->pack->carried();
         $count = count($this->pack->packing()->cases);
         if ($carried === null) {
-            return $count === 0 ? '' : 'A case is too heavy to be carried.';
+            return $count === 0 ? '' : 'One case is too heavy to carry.';
         }
         $far = $this->reader->metres($this->pack->carryM());
 
@@ -114,7 +114,7 @@ final readonly class PackDesk
         }
         $left = array_map(static fn ($b): string => $b->id, $this->pack->packing()->left);
 
-        return $left === [] ? $lists : [...$lists, $this->ticked($lists === [] ? 'Everything' : 'In no case', $left)];
+        return $left === [] ? $lists : [...$lists, $this->ticked($lists === [] ? 'Everything' : 'Not in a case', $left)];
     }
 
     /** @return list<array{mark: string, name: string, sub: string}> one for each case and each thing that is worth one */

@@ -36,7 +36,7 @@ final readonly class ReferenceFrames
         [$focal, $across] = [$photo->number('focal_mm'), $photo->number('sensor_mm')];
         $used = $this->used();
         if ($focal === null || $across === null) {
-            return $shown + ['words' => 'Give it a focal length and a sensor width to make it a reference frame.', 'crops' => []];
+            return $shown + ['words' => 'Enter focal length and sensor width to use it as a reference frame.', 'crops' => []];
         }
         // A sensor is measured along its longer side; a photo held upright has that side up.
         $sensor = $height > $width ? $across * $width / $height : $across;
@@ -52,12 +52,12 @@ final readonly class ReferenceFrames
 
         return $shown + [
             'words' => sprintf(
-                '%s%.0f mm on A sees as wide; %s',
+                '%sSame width as %.0f mm on A; %s',
                 $bearing === null ? '' : sprintf('Looks to %.0f°. ', $bearing),
                 $same,
                 $crop === []
-                    ? sprintf('%.0f mm sees more than the photo.', $this->focalMm)
-                    : sprintf('the frame is what %.0f mm sees.', $this->focalMm),
+                    ? sprintf('%.0f mm sees wider than the photo.', $this->focalMm)
+                    : sprintf('the outline is the %.0f mm frame.', $this->focalMm),
             ),
             'crops' => $crop,
         ];

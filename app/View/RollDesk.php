@@ -39,7 +39,7 @@ final readonly class RollDesk
         ];
 
         return array_values(array_filter([
-            ['title' => 'Before it rolls', 'steps' => array_map($step, $this->ready->before())],
+            ['title' => 'Before rolling', 'steps' => array_map($step, $this->ready->before())],
             ['title' => 'After', 'steps' => array_map($step, $this->ready->after())],
         ], static fn (array $l): bool => $l['steps'] !== []));
     }
@@ -75,13 +75,13 @@ final readonly class RollDesk
             $name = $this->situation->name($track->text('voice')).', '.$track->text('source');
 
             return ['name' => $name, 'steps' => array_values(array_filter([
-                'Headphones in '.$track->text('recorder').': is the input armed, the right one, its gain up?',
-                'Another microphone that works into the same input: comes it, it was the microphone or its cable.',
+                'Headphones in '.$track->text('recorder').': input armed, the right one, gain up?',
+                'Plug a working microphone into the same input. If you hear it, the fault is the microphone or its cable.',
                 $isWireless
-                    ? "Link $link: on, charged, the same frequency at both ends, no mute; the receiver’s meter moves?"
-                    : 'The cable: another one, end to end.',
-                $track->text('through') === 'a cable' ? 'Phantom power, if the microphone wants it.' : '',
-                'The same microphone into another input: comes it, it was the input. Set aside what failed.',
+                    ? "Link $link: on, charged, same frequency at both ends, not muted? Does the receiver’s meter move?"
+                    : 'Swap the cable, end to end.',
+                $track->text('through') === 'a cable' ? 'Phantom power, if the microphone needs it.' : '',
+                'Plug the same microphone into another input. If you hear it, the fault was the input. Set aside what failed.',
             ]))];
         }, $this->situation->setup->setup->list('tracks'));
     }

@@ -35,8 +35,8 @@ final readonly class SafetyDesk
                 $rows[] = [
                     'who' => $body->person->name,
                     'door' => $this->situation->name($door),
-                    'width' => $way->widthM > 0.0 ? $this->reader->metres($way->widthM) : 'no way',
-                    'walk' => $walk === null ? 'among things' : $this->reader->metres($walk[1]).' to '.$this->situation->name($walk[0]),
+                    'width' => $way->widthM > 0.0 ? $this->reader->metres($way->widthM) : 'no way out',
+                    'walk' => $walk === null ? 'between furniture' : $this->reader->metres($walk[1]).' to '.$this->situation->name($walk[0]),
                 ];
             }
         }
@@ -76,10 +76,10 @@ final readonly class SafetyDesk
 
         return [
             ['Where', $facts->text('address')],
-            ['Whom to ask at the place', $facts->text('contact')],
+            ['Location contact', $facts->text('contact')],
             ['Emergency number here, nearest hospital', ''],
-            ['First aid: who, and where the box is', ''],
-            ['Where everybody meets outside', ''],
+            ['First aider, and where the kit is', ''],
+            ['Assembly point', ''],
             ['Detectors', $facts->text('detectors') ?: 'unknown'],
             ['Mobile signal', $facts->text('signal') ?: 'unknown'],
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Instruments\Instruments;
+use App\Plans\Cards\Choices;
 use App\Plans\Sheets\Sheet;
 use App\Plans\Sheets\Sheets;
 use App\View\Drawing\SmallPlan;
@@ -137,8 +138,9 @@ final class ScoutDesk
             if ($of->unit === Unit::Kilogram && is_numeric($value)) {
                 $parts[":$column"] = $this->reader->print(Quantity::of((float) $value, Unit::Kilogram));
             } elseif ($value !== null && $value !== '' && $value !== false) {
-                $text = $sheet->field($column, $row)->text($this->reader);
-                $parts[":$column"] = $sheet->options[$column][$text] ?? $this->reader->print($text);
+                $field = $sheet->field($column, $row);
+                $text = $field->text($this->reader);
+                $parts[":$column"] = $field->options[$text] ?? $this->reader->print($text);
             }
         }
         krsort($parts);
@@ -152,7 +154,7 @@ final class ScoutDesk
             array_filter(array_filter($phrases, is_string(...)), $isFilled),
         );
 
-        return [$name === '' ? $sheet->one() : $sheet->options[$sheet->needed][$name] ?? $name, implode(', ', $said)];
+        return [$name === '' ? $sheet->one() : $sheet->options[$sheet->needed][$name] ?? Choices::shown($name), implode(', ', $said)];
     }
 
     /** A room's outline at one scale for all, to be seen side by side. */
@@ -171,7 +173,7 @@ final class ScoutDesk
         ['cloud' => $cloud, 'sure' => $sure] = app(Instruments::class)->forecast($this->situation->setup->location, $date);
         $sky = match (true) {
             $cloud < 0.25 => 'clear',
-            $cloud < 0.6 => 'broken cloud: level and colour jump',
+            $cloud < 0.6 => 'broken cloud: level and colour change fast',
             default => 'overcast: steady and soft',
         };
 

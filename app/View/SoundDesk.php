@@ -65,10 +65,10 @@ final readonly class SoundDesk
         $time = $this->room->speechTime();
 
         return [
-            'For speech it rings '.$this->seconds($time).'; bare, '.$this->seconds($this->room->bare()->speechTime()).'.',
-            'A voice and the room are as loud at '.$this->reader->metres(
+            'Reverb for speech: '.$this->seconds($time).'; bare, '.$this->seconds($this->room->bare()->speechTime()).'.',
+            'Voice equals reverb at '.$this->reader->metres(
                 Reverberation::criticalM($this->room->volumeM3, $time, Voice::Q),
-            ).' for a microphone that hears all around.',
+            ).' for an omni microphone.',
         ];
     }
 

@@ -199,7 +199,7 @@ final readonly class TakeDesk
         $view = $this->sweep->path->mark($mark);
         $share = $this->share($view);
 
-        return $share === null ? 'nobody in it' : ShotSize::of($share, 1.0)->value;
+        return $share === null ? 'nobody in frame' : ShotSize::of($share, 1.0)->value;
     }
 
     /** The frame's height at whom it is on, in statures. */

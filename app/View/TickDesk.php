@@ -20,12 +20,12 @@ final readonly class TickDesk
     {
         $lists = [];
         foreach ($this->plan->locations as $place) {
-            $lists[] = ['title' => "To ask, $place->name", 'items' => array_map(static fn (Record $r): array => [
+            $lists[] = ['title' => "Permissions, $place->name", 'items' => array_map(static fn (Record $r): array => [
                 'id' => "asking/$place->id/$r->id",
                 'name' => $r->text('name') ?: $r->text('about'),
                 'more' => implode(', ', array_filter([$r->text('who'), $r->text('state'), $r->text('due') === '' ? '' : 'by '.$r->text('due')])),
             ], $place->list('askings'))];
-            $lists[] = ['title' => "To take along, $place->name", 'items' => array_map(static fn (Record $r): array => [
+            $lists[] = ['title' => "Scout bag, $place->name", 'items' => array_map(static fn (Record $r): array => [
                 'id' => "pouch/$place->id/$r->id", 'name' => $r->text('name'), 'more' => '',
             ], $place->list('pouch'))];
         }

@@ -65,7 +65,7 @@ final readonly class Whereabouts
             $rows[] = [
                 $l->name,
                 $l->place,
-                'middle of the face '.$this->reader->metres($l->heightM).', dimmer '.round(100 * $l->dimmer).' %',
+                'centre of the face '.$this->reader->metres($l->heightM).', dimmer '.round(100 * $l->dimmer).' %',
             ];
         }
         foreach ($s->booms as $b) {
@@ -79,13 +79,13 @@ final readonly class Whereabouts
                     $rows[] = [
                         $row->text('name'),
                         $place,
-                        $height === null ? 'its middle' : $this->reader->metres($height).' high',
+                        $height === null ? 'centre' : $this->reader->metres($height).' high',
                     ];
                 }
             }
         }
         foreach ($s->furniture as $f) {
-            $rows[] = [$f->name, $f->place, 'its middle'];
+            $rows[] = [$f->name, $f->place, 'centre'];
         }
 
         return array_map(fn (array $r): array => ['name' => $r[0], 'words' => $this->walls($r[1]).', '.$r[2]], $rows);

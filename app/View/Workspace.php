@@ -42,11 +42,11 @@ final class Workspace
         'measure' => ['above' => 'From above', 'book' => 'Tape book', 'side' => 'From the side', 'table' => 'Table'],
         'stage' => ['above' => 'From above', 'colours' => 'Colours', 'side' => 'From the side', 'table' => 'Table'],
         'cameras' => [
-            'above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'cover' => 'Who covers whom',
+            'above' => 'From above', 'propose' => 'Proposals', 'take' => 'The take', 'cover' => 'Coverage',
             'settings' => 'Settings', 'kit' => 'Kit', 'side' => 'From the side', 'table' => 'Table',
         ],
         'light' => [
-            'above' => 'From above', 'build' => 'Build it up', 'stops' => 'Stops', 'propose' => 'Proposals', 'day' => 'Daylight',
+            'above' => 'From above', 'build' => 'Build the light', 'stops' => 'Stops', 'propose' => 'Proposals', 'day' => 'Daylight',
             'list' => 'Lighting list', 'lamps' => 'Lamps and grip', 'side' => 'From the side', 'table' => 'Table',
         ],
         'sound' => [
@@ -57,7 +57,7 @@ final class Workspace
             'above' => 'From above', 'power' => 'Power', 'grip' => 'Grip', 'safety' => 'Safety', 'side' => 'From the side', 'table' => 'Table',
         ],
         'rundown' => ['hours' => 'The day', 'today' => 'Run it', 'cues' => 'Music and media', 'live' => 'Cue view'],
-        'pack' => ['list' => 'Pack list', 'cases' => 'Cases', 'out' => 'Out and back', 'kit' => 'Kit'],
+        'pack' => ['list' => 'Pack list', 'cases' => 'Cases', 'out' => 'Check out and in', 'kit' => 'Kit'],
         'roll' => ['ready' => 'Get ready', 'rolling' => 'Rolling', 'drill' => 'If it fails'],
         'wrap' => ['restore' => 'Put back', 'copies' => 'Copies', 'edit' => 'For the edit'],
     ];

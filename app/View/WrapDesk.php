@@ -35,15 +35,15 @@ final readonly class WrapDesk
 
         return array_values(array_filter([
             ['title' => 'Outstanding', 'items' => $this->outstanding()],
-            ['title' => 'Back where it was', 'items' => array_values(array_map(fn (Furniture $f): array => $this->item(
+            ['title' => 'Back in place', 'items' => array_values(array_map(fn (Furniture $f): array => $this->item(
                 "restore/{$setup->setup->id}/$f->id",
                 $f->name,
                 $f->found === null ? '' : 'to '.$this->reader->metres($f->found->x).' across, '.$this->reader->metres($f->found->y).' up',
             ), $moved))],
             ['title' => 'The location', 'items' => [
-                $this->item("wrap/{$setup->location->id}/tape", 'Tape and marks off the floor, walls looked at'),
-                $this->item("wrap/{$setup->location->id}/house", 'Heating, fridges, alarms and lamps on again'),
-                $this->item("wrap/{$setup->location->id}/walk", 'Walked through with whoever owns it, damage written down'),
+                $this->item("wrap/{$setup->location->id}/tape", 'Tape and marks off the floor, walls checked'),
+                $this->item("wrap/{$setup->location->id}/house", 'Heating, fridges, alarms and lamps back on'),
+                $this->item("wrap/{$setup->location->id}/walk", 'Walked through with the owner, damage noted'),
             ]],
         ], static fn (array $l): bool => $l['items'] !== []));
     }

@@ -2,7 +2,7 @@
     <header class="headline">
         <span class="house"><svg viewBox="0 0 32 22" aria-hidden="true"><path d="M2 2H30V20H2Z"/></svg></span>
         <h1>Fine Frame</h1>
-        <p class="where">A measured plan goes in; judged pictures and papers come out.</p>
+        <p class="where">Measure the room, place cameras, lamps and microphones, and see every frame and every problem before the day.</p>
         @include('settings')
         <a class="plain" href="{{ route('account') }}">{{ auth()->user() ? auth()->user()->name : 'Copies' }}</a>
     </header>
@@ -12,7 +12,7 @@
             <form class="said" method="post" action="{{ route('shoots.restore', $removed['id']) }}" role="status">@csrf<p>“{{ $removed['title'] }}” is removed.</p><button class="keep">Undo</button></form>
         @endif
         <section aria-labelledby="plans"><h2 id="plans">Plans</h2>
-            @if ($shoots->isEmpty())<p class="why">No plan yet. Begin one below, or import a plan file.</p>@endif
+            @if ($shoots->isEmpty())<p class="why">No shoots yet. Start one below, or import a plan file.</p>@endif
             <ul class="plans">
                 @foreach ($shoots as $shoot)
                     <li>

@@ -9,15 +9,15 @@
     <main class="share">
         @if (session('said'))<div class="said" role="status"><p>{{ session('said') }}</p></div>@endif
         @if ($made = session('made'))
-            <section class="card made" aria-labelledby="made"><h2 id="made">The link, told this once</h2>
+            <section class="card made" aria-labelledby="made"><h2 id="made">The link, shown once</h2>
                 <div class="label"><div data-mark-url="{{ $made }}"></div><div><p><input readonly value="{{ $made }}" aria-label="The link" size="60" data-made></p>
-                <p class="why">Send it to one person. Only its sum is kept here: if it gets lost, take it back and make another.</p></div></div>
+                <p class="why">Send it to one person. It can’t be shown again: if it gets lost, take it back and make another.</p></div></div>
                 <script src="{{ asset('build/labels.js') }}" defer></script>
             </section>
         @endif
-        @unless ($desk->isServed())<p class="why">This computer serves itself alone. Links open for others once it runs <code>bin/serve-crew</code>; they can be made now.</p>@endunless
+        @unless ($desk->isServed())<p class="why">Only this computer can open the plan. Links work for others once it runs <code>bin/serve-crew</code>; you can make them now.</p>@endunless
         <form method="post" action="{{ route('share', $shoot->id) }}" class="card"><h2>Make a link</h2>@csrf
-            <div @class(['field', 'field-wrong' => $errors->has('name')])><label for="share-name">For whom</label><input id="share-name" name="name" value="{{ old('name') }}" autocomplete="off" placeholder="Ansel, boom">@error('name')<p class="error">{{ $message }}</p>@enderror</div>
+            <div @class(['field', 'field-wrong' => $errors->has('name')])><label for="share-name">For</label><input id="share-name" name="name" value="{{ old('name') }}" autocomplete="off" placeholder="Ansel, boom">@error('name')<p class="error">{{ $message }}</p>@enderror</div>
             <fieldset class="roles"><legend>As</legend>
                 @foreach (\App\Access\Role::cases() as $role)
                     <label><input type="radio" name="role" value="{{ $role->value }}" @checked(old('role', 'crew') === $role->value)> <b>{{ ucfirst(__("access.roles.$role->value")) }}</b> <span class="why">{{ __("access.opens.$role->value") }}</span></label>
@@ -39,12 +39,12 @@
                     <tr @class(['is-done' => ! $row['isOpen']])><th scope="row">{{ $row['link']->name }}</th><td>{{ __('access.roles.'.$row['link']->role->value) }}{{ $row['link']->marks ? ', ticks' : '' }}</td><td>{{ $row['to'] }}</td><td>{{ $row['state'] }}</td><td>{{ $row['last'] }}</td>
                     <td>@if ($row['isOpen'])<form method="post" action="{{ route('share.revoke', [$shoot->id, $row['link']->id]) }}">@csrf<button class="plain" aria-label="Take back the link for {{ $row['link']->name }}">Take back</button></form>@endif</td></tr>
                 @endforeach</tbody></table></div>
-            @else<p class="why">None yet.</p>@endif
+            @else<p class="why">No links yet.</p>@endif
         </section>
         @if ($desk->partners() !== [] || $desk->others() !== [])
-        <section aria-labelledby="partners"><h2 id="partners">Plan it as well</h2>
+        <section aria-labelledby="partners"><h2 id="partners">Other planners</h2>
             @foreach ($desk->partners() as $owner)<form method="post" action="{{ route('share.partner', $shoot->id) }}" class="tape-line">@csrf<input type="hidden" name="owner" value="{{ $owner->id }}"><input type="hidden" name="off" value="1"><b>{{ $owner->name }}</b> <button class="plain">No longer</button></form>@endforeach
-            @if ($others = $desk->others())<form method="post" action="{{ route('share.partner', $shoot->id) }}" class="tape-line">@csrf<label>Let <select name="owner">@foreach ($others as $owner)<option value="{{ $owner->id }}">{{ $owner->name }}</option>@endforeach</select></label> <button class="plain">plan it as well</button></form>@endif
+            @if ($others = $desk->others())<form method="post" action="{{ route('share.partner', $shoot->id) }}" class="tape-line">@csrf<label>Let <select name="owner">@foreach ($others as $owner)<option value="{{ $owner->id }}">{{ $owner->name }}</option>@endforeach</select></label> <button class="plain">plans it too</button></form>@endif
             @error('owner')<p class="error">{{ $message }}</p>@enderror
         </section>
         @endif

@@ -48,7 +48,7 @@ final readonly class DayController
                 return $this->desk->changed($request, $kept, "$what.");
             }
         }
-        throw ValidationException::withMessages(['change' => 'The day has moved on; look at what would fit now.']);
+        throw ValidationException::withMessages(['change' => 'The day has moved on. Look at what fits now.']);
     }
 
     public function __invoke(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
@@ -70,7 +70,7 @@ final readonly class DayController
     private function timed(ShootPlan $plan, DayTask $task, string $minutes): Edit
     {
         if ($minutes !== '' && (! ctype_digit($minutes) || (int) $minutes > self::MOST_MIN)) {
-            throw ValidationException::withMessages(['minutes' => 'Whole minutes are wanted, up to a day of them.']);
+            throw ValidationException::withMessages(['minutes' => 'Enter whole minutes, up to 1440.']);
         }
         $change = ['minutes' => $minutes === '' ? 0 : (int) $minutes];
 
@@ -81,7 +81,7 @@ final readonly class DayController
     private function moved(ShootPlan $plan, DayPlan $day, DayTask $task, string $begins): Edit
     {
         if (preg_match('/^([01]\d|2[0-3]):[0-5]\d$/', $begins) !== 1) {
-            throw ValidationException::withMessages(['minutes' => 'A clock time is wanted: 09:40.']);
+            throw ValidationException::withMessages(['minutes' => 'Enter a time like 09:40.']);
         }
         if ($task->kind !== 'take' || ! isset($task->why['between'])) {
             return $this->row($plan, $task, ['from' => $begins]);

@@ -127,13 +127,13 @@ final readonly class ExchangeController
                 + ($metre === null ? [] : ['metre' => "$metre[0]/$metre[1]"]);
         }
         if ($rows === []) {
-            throw UnreadableFile::saying('The MIDI file marks no sections: set markers where they begin, and bring it in again.');
+            throw UnreadableFile::saying('The MIDI file has no section markers. Set a marker where each section starts, and import it again.');
         }
 
         return [
             new Edit(["/setups/$setup->id/sections" => $rows]),
-            'Bring in a song',
-            'The song map is in: '.count($rows).' sections.',
+            'Import a song',
+            'Song map imported: '.count($rows).' sections.',
         ];
     }
 
@@ -149,8 +149,8 @@ final readonly class ExchangeController
                 $place->id,
                 new Edit(["$at/walls" => $book['walls'], "$at/ties" => $book['ties'], "$at/angles" => $book['angles']]),
             ),
-            'Bring in a tape book',
-            'The tape book is in.',
+            'Import a tape book',
+            'Tape book imported.',
         ];
     }
 
@@ -175,10 +175,10 @@ final readonly class ExchangeController
                     ],
                 ),
             ),
-            'Bring in a drawing',
+            'Import a drawing',
             count($drawn['walls']).' walls and '.count(
                 $drawn['openings'],
-            ).' openings are in. Check sills, heads and north: a floor plan does not say them.',
+            ).' openings imported. Check sills, heads and north: a floor plan doesn’t show them.',
         ];
     }
 
@@ -199,7 +199,7 @@ final readonly class ExchangeController
             $values["/locations/$place->id/scouted/$list"] = $there;
         }
 
-        return [new Edit($values), 'Bring in readings', "$count readings are in."];
+        return [new Edit($values), 'Import readings', "$count readings imported."];
     }
 
     /**
@@ -213,7 +213,7 @@ final readonly class ExchangeController
             $values["/kit/$list"] = $models;
         }
 
-        return [new Edit($values), 'Bring in a kit', 'The kit is in.'];
+        return [new Edit($values), 'Import a kit', 'Kit imported.'];
     }
 
     /**
@@ -239,9 +239,9 @@ final readonly class ExchangeController
         }
         if ($heard === []) {
             throw UnreadableFile::saying(
-                'Too little of the decay stands over the noise: '.round(
+                'Too little decay above the noise: '.round(
                     $whole->rangeDb,
-                ).' dB, and 35 are needed. Clap louder, or wait until it is quieter.',
+                ).' dB of the 35 needed. Clap louder, or wait until it is quieter.',
             );
         }
 
@@ -269,8 +269,8 @@ final readonly class ExchangeController
                     ],
                 ],
             ),
-            'Bring in a clap',
-            'The clap is in: '.implode(
+            'Import a clap',
+            'Clap imported: '.implode(
                 ', ',
                 array_map(
                     static fn (int $hz, float $s): string => ($hz < 1000 ? "$hz Hz" : ($hz / 1000).' kHz').' '.number_format($s, 2).' s',
@@ -303,15 +303,15 @@ final readonly class ExchangeController
 
         return [
             new Edit(["/locations/$place->id/scouted/occupied" => $rows]),
-            'Bring in a scan',
-            (count($rows) === 1 ? 'One part of the air is' : count($rows).' parts of the air are').' in use.',
+            'Import a scan',
+            (count($rows) === 1 ? 'One frequency range is' : count($rows).' frequency ranges are').' in use.',
         ];
     }
 
     /** @return array{Edit, string, string} */
     private function lamp(ShootPlan $plan, PhotometricWeb $web, string $name): array
     {
-        $name = trim($name) === '' ? 'Lamp by its maker’s data' : mb_substr(trim($name), 0, 120);
+        $name = trim($name) === '' ? 'Lamp from its photometric file' : mb_substr(trim($name), 0, 120);
         // What does not say how large it shines is taken for a small spot lamp.
         [$width, $length] = array_map(static fn (float $s): float => $s > 0.0 ? max(0.02, min(4.0, round($s, 3))) : 0.2, $web->sizeM);
         $fixture = [
@@ -327,8 +327,8 @@ final readonly class ExchangeController
 
         return [
             new Edit(['/kit/fixtures/-' => $fixture]),
-            "Bring in $name",
-            "$name is in: ".round($web->lumens()).' lm, '.round($web->peak()).' cd at most.',
+            "Import $name",
+            "$name imported: ".round($web->lumens()).' lm, '.round($web->peak()).' cd at most.',
         ];
     }
 

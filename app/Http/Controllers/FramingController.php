@@ -32,7 +32,7 @@ final readonly class FramingController
         $size = ShotSize::tryFrom(Where::word($request, 'size')) ?? throw UnknownThing::called('size', Where::word($request, 'size'));
         $body = $situation->setup->bodyFor($camera);
         if ($body === null) {
-            return $this->desk->changed($request, $shoot, 'There is nobody to frame.');
+            return $this->desk->changed($request, $shoot, 'No one to frame here.');
         }
         $to = Where::word($request, 'by') === 'move'
             ? Reframe::byMove($situation->scene, $camera, $body, $size)
@@ -59,7 +59,7 @@ final readonly class FramingController
         $view = $situation->scene->views[$camera->placement->id];
         $square = Square::toWall($situation->setup, $view);
         if ($square === null) {
-            return $this->desk->changed($request, $shoot, 'There is no wall ahead to be square to.');
+            return $this->desk->changed($request, $shoot, 'No wall ahead to square up to.');
         }
         $mend = CameraIsSquare::squared($situation, $view, $square);
         $words = ucfirst((new Phrase($this->desk->reader))->mend($mend));
@@ -67,16 +67,16 @@ final readonly class FramingController
         return $this->desk->changed(
             $request,
             $this->desk->store->commit($shoot, $request->version(), $mend->edit, $words),
-            "$words: done.",
+            "Done: $words.",
         );
     }
 
     public function cannot(string $why): string
     {
         return match ($why) {
-            'lens' => 'No lens of the kit reaches that from here.',
-            'wall' => 'The wall is in the way: there is no room to go so far back.',
-            default => 'That is nearer than the lens focuses.',
+            'lens' => 'No lens in the kit reaches that from here.',
+            'wall' => 'Not enough room behind: the wall is in the way.',
+            default => 'That is closer than the lens can focus.',
         };
     }
 

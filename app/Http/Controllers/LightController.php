@@ -40,7 +40,7 @@ final readonly class LightController
         $keep = array_filter([Where::word($request, 'keep')], static fn (string $id): bool => isset($setup->things()[$id]));
         $plan = DimmerPlan::for(new Situation($setup), $person, $stop, $ratio, $any('under'), $keep, $any('hair'));
         if ($plan->dimmers === []) {
-            return $this->desk->changed($request, $shoot, 'No lamp burns here.');
+            return $this->desk->changed($request, $shoot, 'No lamp is on.');
         }
 
         return $this->desk->changed(
@@ -68,10 +68,10 @@ final readonly class LightController
         }
 
         return match (true) {
-            $plan->isReached => "$set: it comes out at $comes.",
-            $plan->nearer > 0 => "$set comes nearest, at $comes. For the rest, the key comes nearer by "
-                .round(100 * $plan->nearer)." % of its way, or ISO goes up by {$stops($plan->stopsOff)}.",
-            default => "$set comes nearest, at $comes. For the ratio, move a lamp, hang a cloth on the dark side, or bounce light back.",
+            $plan->isReached => "$set: reads $comes.",
+            $plan->nearer > 0 => "$set is the closest, at $comes. For the rest, bring the key closer by "
+                .round(100 * $plan->nearer)." % of its distance, or raise ISO by {$stops($plan->stopsOff)}.",
+            default => "$set is the closest, at $comes. For the ratio, move a lamp, add negative fill, or bounce light back.",
         };
     }
 

@@ -26,14 +26,14 @@ final readonly class MendController
         $finding = $verdicts->find(Where::word($request, 'finding'));
         $mend = $finding === null ? null : $this->judge->mend($setup, $verdicts, $finding);
         if ($mend === null) {
-            return $this->desk->changed($request, $shoot, 'There is nothing to mend here any more.');
+            return $this->desk->changed($request, $shoot, 'Nothing left to mend here.');
         }
         $words = ucfirst((new Phrase($this->desk->reader))->mend($mend));
 
         return $this->desk->changed(
             $request,
             $this->desk->store->commit($shoot, $request->version(), $mend->edit, $words),
-            "$words: done. It holds.",
+            "Done: $words. It holds.",
         );
     }
 }

@@ -55,7 +55,7 @@ final readonly class PhotoController
         }
         $request->merge(['version' => $version, 'look' => $forBrief ? 'board' : 'photos']);
 
-        return $this->desk->changed($request, $shoot, 'Where it was taken and the camera’s serial are stripped.');
+        return $this->desk->changed($request, $shoot, 'GPS position and camera serial number are removed.');
     }
 
     public function show(Shoot $shoot, string $file): BinaryFileResponse

@@ -29,10 +29,10 @@ final readonly class PlaceController
     public function store(PlaceRequest $request, Shoot $shoot): Response|RedirectResponse
     {
         $new = NewPlace::named($this->desk->store->open($shoot), $request->string('name')->trim()->toString());
-        $shoot = $this->desk->store->commit($shoot, $request->version(), $new->edit, 'Add the place '.$request->string('name'));
+        $shoot = $this->desk->store->commit($shoot, $request->version(), $new->edit, 'Add location '.$request->string('name'));
         $request->merge(['place' => $new->id, 'select' => 'place', 'look' => 'notes']);
 
-        return $this->desk->changed($request, $shoot, 'Added. Its room is a sketch until you tape it.');
+        return $this->desk->changed($request, $shoot, 'Added. Its room is a sketch until you measure it.');
     }
 
     public function destroy(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
@@ -40,7 +40,7 @@ final readonly class PlaceController
         $plan = $this->desk->store->open($shoot);
         $place = $this->desk->setup($request, $plan)->location;
         if (in_array($place->id, array_column($plan->setups, 'location'), true)) {
-            return $this->desk->changed($request, $shoot, "Something is set up at $place->name: it stays.");
+            return $this->desk->changed($request, $shoot, "$place->name has a setup, so it can’t be removed.");
         }
         $request->merge(['place' => '', 'select' => 'place']);
 
@@ -50,7 +50,7 @@ final readonly class PlaceController
                 $shoot,
                 $request->version(),
                 new Edit(["/locations/$place->id" => null]),
-                "Remove the place $place->name",
+                "Remove location $place->name",
             ),
             "Removed $place->name. Undo brings it back.",
         );
@@ -71,7 +71,7 @@ final readonly class PlaceController
                 new Edit(["/locations/$place->id/space/north_deg" => $true]),
                 'Take the compass bearing',
             ),
-            "Compass {$magnetic}°, true {$true}°. Iron in walls and floor pulls a compass: check it at another spot.",
+            "Compass {$magnetic}°, true {$true}°. Steel in walls and floors pulls a compass: check it at another position.",
         );
     }
 
@@ -146,7 +146,7 @@ final readonly class PlaceController
         return $this->desk->changed(
             $request,
             $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $edit), 'Sketch the room'),
-            'A sketch to tape. Begin with any wall.',
+            'Sketched. Now measure it, any wall first.',
         );
     }
 
@@ -162,7 +162,7 @@ final readonly class PlaceController
         $before = $this->desk->room($request, $place);
         $name = trim(Where::word($request, 'name'));
         if (! ($name !== '' && mb_strlen($name) <= 60)) {
-            throw ValidationException::withMessages(['join' => 'Name the room, in sixty letters at most.']);
+            throw ValidationException::withMessages(['join' => 'Name the room, at most sixty characters.']);
         }
         [$width, $depth] = $this->size($request, 'join');
         $new = NewPlace::behind(
@@ -178,7 +178,7 @@ final readonly class PlaceController
         $shoot = $this->desk->store->commit($shoot, $request->version(), Refit::with($plan, $place->id, $new->edit), "Join the $name");
         $request->merge(['room' => $new->id]);
 
-        return $this->desk->changed($request, $shoot, 'Joined. Tape it from its own first corner.');
+        return $this->desk->changed($request, $shoot, 'Joined. Measure it from its own first corner.');
     }
 
     public function part(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
@@ -195,8 +195,8 @@ final readonly class PlaceController
 
         return $this->desk->changed(
             $request,
-            $this->desk->store->commit($shoot, $request->version(), $edit, "Take out the $room->name"),
-            "The $room->name is out. Undo brings it back.",
+            $this->desk->store->commit($shoot, $request->version(), $edit, "Remove the $room->name"),
+            "Removed the $room->name. Undo brings it back.",
         );
     }
 

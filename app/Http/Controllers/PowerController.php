@@ -30,14 +30,14 @@ final readonly class PowerController
         $edit = $power->solved(Where::word($request, 'how') === 'roomy');
         if ($edit === null) {
             return $this->desk->changed($request, $shoot, $power->breakers === []
-                ? 'No circuit of this place is known. List its breakers under Scout.'
-                : 'The circuits do not carry all of it, however it is shared out: fewer lamps, batteries, or another place.');
+                ? 'No circuits known at this location. List them under Scout.'
+                : 'The circuits can’t carry all of it, however you spread it: use fewer lamps, batteries, or another location.');
         }
 
         return $this->desk->changed(
             $request,
-            $this->desk->store->commit($shoot, $request->version(), $edit, 'Share the loads out'),
-            'Shared out.',
+            $this->desk->store->commit($shoot, $request->version(), $edit, 'Spread the loads'),
+            'Loads spread over the circuits.',
         );
     }
 

@@ -25,14 +25,14 @@ final readonly class RadioController
         $said = ($count === 0 ? 'Nothing was set.' : "Set $count links.").(
             $found['left'] === []
             ? ''
-            : ' There is no room for '.implode(', ', $found['left']).': give it another block, or unlock another.'
+            : ' No room for '.implode(', ', $found['left']).': use another tuning range, or unlock a link.'
         );
 
         return $this->desk->changed(
             $request,
             $count === 0
                 ? $shoot
-                : $this->desk->store->commit($shoot, $request->version(), $found['edit'], 'Coordinate the wireless links'),
+                : $this->desk->store->commit($shoot, $request->version(), $found['edit'], 'Coordinate wireless'),
             $said,
         );
     }

@@ -45,7 +45,7 @@ final readonly class SetupController
         $setup = $this->desk->setup($request, $this->desk->store->open($shoot));
         $edit = NewSetup::without($setup);
         if ($edit === null) {
-            return $this->desk->changed($request, $shoot, 'A plan has one setup at least: this one stays.');
+            return $this->desk->changed($request, $shoot, 'A plan needs at least one setup: this one stays.');
         }
         $shoot = $this->desk->store->commit($shoot, $request->version(), $edit, "Remove {$setup->setup->name}");
         $request->merge(['place' => '']);

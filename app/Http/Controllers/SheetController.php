@@ -46,7 +46,7 @@ final readonly class SheetController
             str_starts_with($sheet->pointer, '/kit/') && $sheet->name !== 'stock' => Stock::kit($plan, $sheet->name, $rows),
             default => new Edit([$sheet->pointer => $rows]),
         };
-        $words = 'Write down '.mb_strtolower($sheet->title());
+        $words = 'Save '.mb_strtolower($sheet->title());
         if ($merge->isTorn) {
             throw StalePlan::meanwhile($shoot, $request->version(), $edit, $words);
         }

@@ -37,7 +37,7 @@ final readonly class SightingController
         $study = $this->study($request, $shoot);
         $point = Where::word($request, 'point');
         if (! isset(PhotoStudy::points($place)[$point])) {
-            throw ValidationException::withMessages(['point' => 'Choose what it is first.']);
+            throw ValidationException::withMessages(['point' => 'Choose what it shows first.']);
         }
         $rows = $place->list('sightings');
         $others = array_values(array_filter(
@@ -60,7 +60,7 @@ final readonly class SightingController
         foreach (['x1', 'y1', 'x2', 'y2'] as $i => $name) {
             $share = Where::word($request, $name);
             if (! is_numeric($share)) {
-                throw ValidationException::withMessages([$name => 'Two points are wanted.']);
+                throw ValidationException::withMessages([$name => 'Mark two points.']);
             }
             $px[] = (float) $share * ($i % 2 === 0 ? $study->widthPx() : $study->heightPx());
         }

@@ -37,7 +37,7 @@ final readonly class SignInController
             RateLimiter::hit($key);
             $this->audits->note('refused', who: $name);
 
-            return $this->again($name, 'This name and password do not go together.', 422);
+            return $this->again($name, 'Name and password don’t match.', 422);
         }
         RateLimiter::clear($key);
         $request->session()->regenerate();

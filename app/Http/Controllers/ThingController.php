@@ -44,7 +44,7 @@ final readonly class ThingController
         );
         $request->merge(['look' => 'take']);
 
-        return $this->desk->changed($request, $shoot, 'A mark is set where the camera stands. Move the camera, and set the next.');
+        return $this->desk->changed($request, $shoot, 'Mark added where the camera stands. Move the camera and add the next.');
     }
 
     /** Takes a thing out, and lets go of it wherever something points at it; undo brings it back. */

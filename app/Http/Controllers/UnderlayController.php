@@ -31,7 +31,7 @@ final readonly class UnderlayController
             $print = $this->darkroom->develop($picture, $shoot->id);
             $corners = array_map(static fn ($c): float => $c->x, $place->space->floor->corners);
             $values = Underlay::over($print->file, $print->width, $print->height, max($corners) - min($corners));
-            $said = 'It lies under the floor. Mark two points on it, and say how far apart they are.';
+            $said = 'It is under the drawing. Mark two points on it and enter the distance between them.';
         } else {
             $values = $this->scaled($request, $place->space->underlay);
             $said = 'The floor plan is scaled.';

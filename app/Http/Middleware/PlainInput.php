@@ -19,7 +19,7 @@ final class PlainInput
         foreach ($request->isMethodSafe() ? [] : $request->input() as $name => $value) {
             if (is_array($value) && ! in_array($name, self::LISTS, true)) {
                 $request->offsetUnset((string) $name);
-                throw ValidationException::withMessages([(string) $name => 'One value is wanted here, not a list.']);
+                throw ValidationException::withMessages([(string) $name => 'Enter one value here, not a list.']);
             }
         }
         $response = $next($request);

@@ -82,7 +82,7 @@ final readonly class SignedIn
 
     private function gone(Request $request): Answer
     {
-        $said = 'This link no longer opens anything: it ran out, or was taken back. Whoever sent it can make another.';
+        $said = 'This link has expired or was taken back. Ask whoever sent it for a new one.';
 
         return $request->expectsJson()
             ? new JsonResponse(['message' => $said], 410)

@@ -26,7 +26,7 @@ final class BringRequest extends ChangeRequest
         return [
             'file.required_without' => 'Choose a file.',
             'file.max' => 'The file is larger than 20 MB.',
-            'file.uploaded' => 'The file did not arrive whole. Send it again.',
+            'file.uploaded' => 'The file did not upload completely. Send it again.',
         ];
     }
 
@@ -55,7 +55,7 @@ final class BringRequest extends ChangeRequest
 
         return ! str_contains($text, "\0")
             ? $text
-            : throw ValidationException::withMessages(['file' => 'That is not a text file: bring CSV, or ASCII DXF.']);
+            : throw ValidationException::withMessages(['file' => 'That is not a text file. Import CSV, or ASCII DXF.']);
     }
 
     /** Metres in a drawing unit. */

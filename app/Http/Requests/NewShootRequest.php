@@ -17,6 +17,6 @@ final class NewShootRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['title.required' => 'Give the shoot a title.', 'place.required' => 'Name the place: a room, a building.'];
+        return ['title.required' => 'Give the shoot a title.', 'place.required' => 'Name the location: a room or a building.'];
     }
 }

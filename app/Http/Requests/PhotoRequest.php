@@ -20,8 +20,8 @@ final class PhotoRequest extends ChangeRequest
         return [
             'photos.required' => 'Choose a photo.',
             'photos.*.max' => 'A photo may be 30 MB at most.',
-            'photos.*.file' => 'That file did not arrive whole. Send it again.',
-            'photos.*.uploaded' => 'That file did not arrive whole. Send it again.',
+            'photos.*.file' => 'That file did not upload completely. Send it again.',
+            'photos.*.uploaded' => 'That file did not upload completely. Send it again.',
         ];
     }
 

@@ -15,6 +15,6 @@ final class PlaceRequest extends ChangeRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => 'Name the place: a room, a building.'];
+        return ['name.required' => 'Name the location: a room or a building.'];
     }
 }

@@ -26,9 +26,9 @@ final class UnderlayRequest extends ChangeRequest
             ['x1.required_without', 'y1.required_without', 'x2.required_without', 'y2.required_without'],
             'Mark two points on the floor first.',
         ) + [
-            'apart.required_without' => 'Say how far apart they are.',
+            'apart.required_without' => 'Enter the distance between them.',
             'underlay.max' => 'The picture may be 30 MB at most.',
-            'underlay.uploaded' => 'The file did not arrive whole. Send it again.',
+            'underlay.uploaded' => 'The file did not upload completely. Send it again.',
         ];
     }
 

@@ -53,13 +53,13 @@ final readonly class BriefCards
                 new Field('/shoot/title', 'Title', Kind::Text, $shoot->title),
                 new Field('/shoot/date', 'Date', Kind::Text, $shoot->date),
                 new Field('/brief/kind', 'Kind', Kind::Choice, $brief->kind->value, array_combine($kinds, $kinds)),
-                new Field('/brief/aspect_width', 'Framed across', Kind::Number, $brief->aspectWidth),
-                new Field('/brief/aspect_height', 'Framed up', Kind::Number, $brief->aspectHeight),
+                new Field('/brief/aspect_width', 'Frame width', Kind::Number, $brief->aspectWidth),
+                new Field('/brief/aspect_height', 'Frame height', Kind::Number, $brief->aspectHeight),
                 ...$facts('record_width_px', 'white_balance_k', 'rate_khz', 'sync', 'room_tone', 'wind_mps', 'region'),
             ],
-            'What it must feel like' => $facts('mood', 'feeling', 'look', 'palette'),
-            'Hands and gear' => $facts('hands', 'lamp_minutes', 'boom_hand', 'budget', 'cart_width_m', 'cart_length_m', 'case_width_m', 'case_length_m'),
-            'Limits the plan is judged by' => $limits,
+            'How it should feel' => $facts('mood', 'feeling', 'look', 'palette'),
+            'Crew and gear' => $facts('hands', 'lamp_minutes', 'boom_hand', 'budget', 'cart_width_m', 'cart_length_m', 'case_width_m', 'case_length_m'),
+            'Limits for the checks' => $limits,
         ]);
     }
 
@@ -85,8 +85,8 @@ final readonly class BriefCards
             'schools',
             'Schools',
             'schools',
-            ['Where good people differ' => $fields],
-            note: 'Where a school bears on a check, it changes what that judges by. None is wrong.',
+            ['Where working crews disagree' => $fields],
+            note: 'Some choices change what the checks accept. None is wrong.',
         );
     }
 

@@ -39,7 +39,7 @@ final readonly class CameraCards
             ],
             'Place' => [
                 $at->length('x_m', 'Across', $c->place->x),
-                $at->length('y_m', 'Up the plan', $c->place->y),
+                $at->length('y_m', 'Position up', $c->place->y),
                 $at->length('height_m', 'Lens height', $c->heightM),
                 $at->choice('support', 'Support', $c->support, Cards::models($kit->supports)),
             ],
@@ -48,15 +48,15 @@ final readonly class CameraCards
                 $aim->choice('subject', 'Of', $c->aim->subject, ['' => 'nobody'] + $this->people()),
                 $aim->choice('side', 'Looking room', $c->aim->side->value, Cards::names(LookingSide::class)),
                 $aim->share('lead', 'Face off centre', $c->aim->lead, '%'),
-                $aim->share('eye_line', 'Eyes below the top', $c->aim->eyeLine, '%'),
+                $aim->share('eye_line', 'Eyes below frame top', $c->aim->eyeLine, '%'),
                 ...($c->aim->mode === AimMode::Free ? [
                     $aim->number('bearing_deg', 'Bearing', round(rad2deg($c->aim->bearingRad), 3), '°'),
                     $aim->number('tilt_deg', 'Tilt', round(rad2deg($c->aim->tiltRad), 3), '°'),
                 ] : []),
             ],
             'Role' => [
-                $at->choice('role', 'Is there as', $c->role->value, Cards::names(Role::class)),
-                $at->text('operator', 'At it is', $c->operator),
+                $at->choice('role', 'Role', $c->role->value, Cards::names(Role::class)),
+                $at->text('operator', 'Operator', $c->operator),
                 ...array_map(
                     fn (string $id, string $name): Field => new Field(
                         "/setups/{$this->setup->setup->id}/cameras/$c->id/covers/$id",
@@ -68,7 +68,7 @@ final readonly class CameraCards
                     $this->subjects(),
                 ),
             ],
-            'Set otherwise than planned' => FactFields::of(
+            'Settings that differ' => FactFields::of(
                 "/setups/{$this->setup->setup->id}/cameras/$c->id/settings",
                 $c->settings,
                 Settings::columns(),
@@ -88,27 +88,27 @@ final readonly class CameraCards
                     $at = new FieldsAt("$base/marks/$markId/");
 
                     return new Card($id, $mark->name ?: 'Mark', 'mark', [
-                        'Mark' => [$at->text('name', 'What happens', $mark->name), $at->number('at_s', 'At', $mark->atS, 's')],
+                        'Mark' => [$at->text('name', 'Action', $mark->name), $at->number('at_s', 'At', $mark->atS, 's')],
                         'Place' => [
                             $at->length('x_m', 'Across', $mark->place->x),
-                            $at->length('y_m', 'Up the plan', $mark->place->y),
+                            $at->length('y_m', 'Position up', $mark->place->y),
                             $at->length('height_m', 'Lens height', $mark->heightM),
                             $at->number('focal_mm', 'Focal length', $mark->focalMm, 'mm'),
                         ],
                         'Aim' => [
-                            $at->choice('subject', 'At the eyes of', $mark->subject, ['' => 'nobody: along the bearing'] + $this->people()),
+                            $at->choice('subject', 'Aimed at the eyes of', $mark->subject, ['' => 'nobody, along the bearing'] + $this->people()),
                             ...($mark->subject === null ? [
                                 $at->number('bearing_deg', 'Bearing', round(rad2deg($mark->bearingRad), 3), '°'),
                                 $at->number('tilt_deg', 'Tilt', round(rad2deg($mark->tiltRad), 3), '°'),
                             ]
                                 : [
                                     $at->share('lead', 'Face off centre', $mark->lead),
-                                    $at->share('eye_line', 'Eyes below the top', $mark->eyeLine),
+                                    $at->share('eye_line', 'Eyes below frame top', $mark->eyeLine),
                                 ]),
                         ],
                         'The whole move' => [
                             new Field("$base/helper", 'A helper', FieldKind::Text, $move->helper),
-                            new Field("$base/cable_m", 'Tether, 0 for none', FieldKind::Length, $move->cableM),
+                            new Field("$base/cable_m", 'Tether length, 0 for none', FieldKind::Length, $move->cableM),
                             new Field("$base/cable_x_m", 'Tether from, across', FieldKind::Length, $move->cableFrom?->x, optional: true),
                             new Field(
                                 "$base/cable_y_m",

@@ -88,8 +88,8 @@ final readonly class Cards
                 $at->length('stature_m', 'Stature', $p->statureM),
                 $at->length('seat_height_m', 'Seat height', $p->seatHeightM),
                 $at->length('seat_width_m', 'Seat width', $p->seatWidthM),
-                $at->length('seat_back_m', 'Its back, above the seat', $p->seatBackM),
-                $at->length('sway_m', 'Sways by', $p->swayM),
+                $at->length('seat_back_m', 'Seat back above seat', $p->seatBackM),
+                $at->length('sway_m', 'Sways', $p->swayM),
                 $at->choice('plays', 'Plays', $p->plays->value, self::names(Instrument::class)),
             ],
             'Place' => [
@@ -111,17 +111,17 @@ final readonly class Cards
                 $at->length('width_m', 'Width', $f->widthM),
                 $at->length('depth_m', 'Depth', $f->depthM),
                 $at->length('height_m', 'Height', $f->heightM),
-                $at->length('base_m', 'Off the floor', $f->baseM),
-                $at->choice('finish', 'Its front is', $f->finish->value, self::names(Finish::class)),
+                $at->length('base_m', 'Height off the floor', $f->baseM),
+                $at->choice('finish', 'Front finish', $f->finish->value, self::names(Finish::class)),
                 new Field(
                     "/setups/{$this->setup->setup->id}/furniture/$f->id/keep_out",
-                    'Ours, and kept out of frame',
+                    'Ours, keep out of frame',
                     FieldKind::Flag,
                     $f->keepOut,
                 ),
                 new Field(
                     "/setups/{$this->setup->setup->id}/furniture/$f->id/reflects",
-                    'A board or cloth gives back',
+                    'Light reflected',
                     FieldKind::Share,
                     $f->reflects,
                     unit: '%',
@@ -132,7 +132,7 @@ final readonly class Cards
                 ...$this->place($at, $f->place->x, $f->place->y),
                 $at->number('turn_deg', 'Turned', round(rad2deg($f->turnRad), 3), '°'),
             ],
-            'Found at, and put back to' => [
+            'Found at (put back here)' => [
                 new Field(
                     "/setups/{$this->setup->setup->id}/furniture/$f->id/found_x_m",
                     'Across',
@@ -142,7 +142,7 @@ final readonly class Cards
                 ),
                 new Field(
                     "/setups/{$this->setup->setup->id}/furniture/$f->id/found_y_m",
-                    'Up the plan',
+                    'Position up',
                     FieldKind::Length,
                     $f->found?->y,
                     optional: true,
@@ -163,19 +163,19 @@ final readonly class Cards
                 new Field("/setups/{$this->setup->setup->id}/lights/$l->id/on", 'Burns', FieldKind::Flag, $l->on),
                 new Field(
                     "/setups/{$this->setup->setup->id}/lights/$l->id/practical",
-                    'A practical, meant to be seen',
+                    'Practical, may be seen',
                     FieldKind::Flag,
                     $l->practical,
                 ),
                 new Field(
                     "/setups/{$this->setup->setup->id}/lights/$l->id/silhouette",
-                    'Its shadows are meant',
+                    'Shadows are intended',
                     FieldKind::Flag,
                     $l->silhouette,
                 ),
                 new Field(
                     "/setups/{$this->setup->setup->id}/lights/$l->id/carried",
-                    'Carried, goes with them',
+                    'Carried with them',
                     FieldKind::Flag,
                     $l->carried,
                 ),
@@ -183,14 +183,14 @@ final readonly class Cards
                     'meant',
                     'Meant as',
                     $l->meant?->value,
-                    ['' => 'nobody has said'] + array_combine(LampPart::values(), LampPart::values()),
+                    ['' => 'not set'] + array_combine(LampPart::values(), LampPart::values()),
                 ),
                 $at->share('dimmer', 'Dimmer', $l->dimmer, '%'),
                 $at->number('kelvin', 'Colour', $l->kelvin, 'K'),
-                $at->number('duv', 'Off green (+) or magenta (−), Duv', $l->duv),
+                $at->number('duv', 'Tint, green (+) or magenta (−), Duv', $l->duv),
                 $at->choice('subject', 'Lights', $l->subject, $this->people()),
             ],
-            'Before it, from the lamp outward' => array_map(
+            'Modifiers, from the lamp outward' => array_map(
                 static fn (string $slot): Field => $at->choice(
                     $slot,
                     ucfirst($slot),
@@ -199,24 +199,24 @@ final readonly class Cards
                 ),
                 LightPlacement::SLOTS,
             ),
-            'Turned to a point, not the face' => [
+            'Aimed at a point, not the face' => [
                 new Field(
                     "/setups/{$this->setup->setup->id}/lights/$l->id/aim_x_m",
-                    'Point across',
+                    'Aim point across',
                     FieldKind::Length,
                     $l->aim?->x,
                     optional: true,
                 ),
                 new Field(
                     "/setups/{$this->setup->setup->id}/lights/$l->id/aim_y_m",
-                    'Point up the plan',
+                    'Aim point up',
                     FieldKind::Length,
                     $l->aim?->y,
                     optional: true,
                 ),
                 new Field(
                     "/setups/{$this->setup->setup->id}/lights/$l->id/aim_height_m",
-                    'Point’s height',
+                    'Aim point height',
                     FieldKind::Length,
                     $l->aim?->z,
                     optional: true,
@@ -224,7 +224,7 @@ final readonly class Cards
             ],
             'Place' => [
                 ...$this->place($at, $l->place->x, $l->place->y),
-                $at->length('height_m', 'Height of its middle', $l->heightM),
+                $at->length('height_m', 'Height of centre', $l->heightM),
                 $at->choice('stand', 'Stand', $l->stand, self::models($kit->supports)),
             ],
         ], "/setups/{$this->setup->setup->id}/lights/$l->id", 'Hot lamps, ladders and mains: keep to the maker’s rating and the venue’s rules.');
@@ -241,17 +241,17 @@ final readonly class Cards
                 $at->choice('model', 'Microphone', $b->model, self::models($kit->microphones)),
                 $at->choice('subject', 'For', $b->subject, $this->people()),
                 ...$this->place($at, $b->place->x, $b->place->y),
-                $at->length('height_m', 'Height of the tip', $b->heightM),
-                $at->choice('cover', 'Against wind', $b->cover, array_combine(BoomPlacement::COVERS, BoomPlacement::COVERS)),
+                $at->length('height_m', 'Tip height', $b->heightM),
+                $at->choice('cover', 'Wind protection', $b->cover, array_combine(BoomPlacement::COVERS, BoomPlacement::COVERS)),
             ],
             'Pole and stand' => [
                 $at->choice('pole', 'Pole', $b->pole, self::models($kit->poles)),
                 $at->choice('stand', 'Stand', $b->stand, self::models($kit->supports)),
-                $at->length('stand_x_m', 'Stand across', $b->standPlace->x),
-                $at->length('stand_y_m', 'Stand up', $b->standPlace->y),
+                $at->length('stand_x_m', 'Stand position across', $b->standPlace->x),
+                $at->length('stand_y_m', 'Stand position up', $b->standPlace->y),
                 $at->length('stand_height_m', 'Stand height', $b->standHeightM),
             ],
-        ], "/setups/{$this->setup->setup->id}/microphones/$b->id", 'Ballast the stand before it goes up over anyone; use a safety line where the venue asks for one.');
+        ], "/setups/{$this->setup->setup->id}/microphones/$b->id", 'Sandbag the stand before it goes up over anyone. Add a safety line where the venue asks for one.');
     }
 
     private function brief(): Card
@@ -266,14 +266,14 @@ final readonly class Cards
 
         return new Card('setup', 'Setup', 'setup', ['Setup' => [
             new Field("/setups/$setup->id/name", 'Name', FieldKind::Text, $setup->name),
-            new Field("/setups/$setup->id/work", 'Worked as', FieldKind::Choice, $setup->work->value, self::names(Work::class)),
-        ], 'When it is recorded' => [
+            new Field("/setups/$setup->id/work", 'Type of setup', FieldKind::Choice, $setup->work->value, self::names(Work::class)),
+        ], 'Shooting hours' => [
             new Field(
                 "/setups/$setup->id/day",
                 'Day',
                 FieldKind::Choice,
                 $setup->day ?? '',
-                ['' => 'the first under When'] + array_map(
+                ['' => 'the first shoot day'] + array_map(
                     $this->dayName(...),
                     array_column($this->setup->plan->brief->list('days'), null, 'id'),
                 ),
@@ -281,7 +281,7 @@ final readonly class Cards
             ),
             new Field("/setups/$setup->id/from", self::orTheDays('From', $day->from), FieldKind::Text, $setup->from, optional: true),
             new Field("/setups/$setup->id/to", self::orTheDays('To', $day->to), FieldKind::Text, $setup->to, optional: true),
-        ]], note: 'How it is worked decides which rules bear on it: looks past the lens for a talk, who covers whom for a performance.');
+        ]], note: 'This decides which checks apply: eyelines for an interview, coverage for a performance.');
     }
 
     /** A field of hours says what holds while it is empty. */
@@ -295,8 +295,8 @@ final readonly class Cards
         return trim("{$day->text('name')}, {$day->text('date')}", ', ');
     }
 
-    private const METERED = 'Metered with a dome at the face, lamps off; turned to the sides, behind and up too, it tells from where light '
-        .'comes. Computed daylight is of the middle of the recording unless a time is said.';
+    private const METERED = 'Incident dome at the face, lamps off. Readings to the sides, behind and up show where the light '
+        .'comes from. Computed daylight is for the middle of the shooting hours unless you give a time.';
 
     private function metering(): Card
     {
@@ -304,21 +304,21 @@ final readonly class Cards
         $at = $this->at('metering');
 
         return new Card('metering', 'Metering', 'metering', ['Exposure' => [
-            $at->number('t_stop', 'Wanted T-stop', $m->tStop),
+            $at->number('t_stop', 'Target T-stop', $m->tStop),
             $at->number('iso', 'ISO', $m->iso),
-            $at->number('fps', 'Frames a second', $m->fps),
+            $at->number('fps', 'Frame rate, fps', $m->fps),
             $at->number('shutter_deg', 'Shutter angle', $m->shutterDeg, '°'),
-        ], 'Light that is there' => [
-            $at->number('ambient_lux', 'Light that is there, at the face', $m->ambientLux, 'lx'),
+        ], 'Ambient light' => [
+            $at->number('ambient_lux', 'Ambient light at the face', $m->ambientLux, 'lx'),
             ...array_map(static fn (string $side): Field => $at->reading(
                 "ambient_{$side}_lux",
-                $side === 'left' || $side === 'right' ? "The dome turned to their $side" : "From $side",
+                $side === 'left' || $side === 'right' ? "Dome turned to their $side" : "From $side",
                 $m->around[$side] ?? null,
                 'lx',
             ), Metering::SIDES),
             $at->reading(
                 'ambient_bearing_deg',
-                'Ahead was, as a bearing on the plan',
+                'Direction of the first reading, on the plan',
                 $m->bearingRad === null ? null : rad2deg($m->bearingRad),
                 '°',
             ),
@@ -331,16 +331,16 @@ final readonly class Cards
                     array_map(static fn (Weather $w): string => "computed, sky $w->value", Weather::skies()),
                 ),
             ),
-            $at->text('clock', 'At, when computed', $m->clock),
-            $at->number('sky_factor', 'Sky, by readings on site', $m->skyFactor),
-            $at->number('room_factor', 'What the room gives back, by readings', $m->roomFactor),
+            $at->text('clock', 'Time, when computed', $m->clock),
+            $at->number('sky_factor', 'Sky factor from readings', $m->skyFactor),
+            $at->number('room_factor', 'Room bounce factor from readings', $m->roomFactor),
         ]], note: self::METERED);
     }
 
     /** @return list<Field> */
     private function place(FieldsAt $at, float $x, float $y): array
     {
-        return [$at->length('x_m', 'Across', $x), $at->length('y_m', 'Up the plan', $y)];
+        return [$at->length('x_m', 'Across', $x), $at->length('y_m', 'Position up', $y)];
     }
 
     private function at(string $thing): FieldsAt

@@ -11,16 +11,20 @@ use FineFrame\Measure\Length;
 /** One field of a card: where its value is in the plan, and how it is typed and read. */
 final readonly class Field
 {
+    /** @var array<string, string> value => label, for a choice */
+    public array $options;
+
     /** @param  array<string, string>  $options value => label, for a choice */
     public function __construct(
         public string $pointer,
         public string $label,
         public FieldKind $kind,
         public string|float|bool|null $value,
-        public array $options = [],
+        array $options = [],
         public string $unit = '',
         public bool $optional = false,
     ) {
+        $this->options = Choices::worded($options);
     }
 
     public function text(Reader $reader): string

@@ -51,8 +51,8 @@ final readonly class PlaceCards
                     'distance_km',
                 ),
             ],
-            'Your eye' => $facts('mood', 'look', 'notes'),
-            'Where the sun comes from' => [
+            'Your impression' => $facts('mood', 'look', 'notes'),
+            'Position and sun' => [
                 new Field("$at/site/latitude_deg", 'Latitude', Kind::Number, $site?->latitudeDeg, unit: '°'),
                 new Field("$at/site/longitude_deg", 'Longitude, east positive', Kind::Number, $site?->longitudeDeg, unit: '°'),
                 new Field("$at/site/time_zone", 'Clock', Kind::Choice, $zone, $zones),
@@ -65,22 +65,22 @@ final readonly class PlaceCards
                 ),
                 new Field(
                     "$at/site/skyline_deg",
-                    'Skyline hides the sun below',
+                    'Skyline altitude',
                     Kind::Number,
                     round(rad2deg($site->skylineRad ?? 0.0), 3),
                     unit: '°',
                 ),
                 new Field(
                     "$at/space/north_deg",
-                    'True bearing of the plan’s up',
+                    'True bearing of plan up',
                     Kind::Number,
                     round(rad2deg($this->place->space->northRad), 3),
                     unit: '°',
                 ),
             ],
-            'The spot that is judged' => $facts('spot_x_m', 'spot_y_m', 'spot_z_m'),
+            'Main position' => $facts('spot_x_m', 'spot_y_m', 'spot_z_m'),
         ], seeds: $site !== null ? [] : ["$at/site" => ['latitude_deg' => 0.0, 'longitude_deg' => 0.0, 'time_zone' => $zone]],
-            note: 'True bearing = compass + declination. Or take two points on a wall off a map.');
+            note: 'True bearing = compass + declination. Or enter two points on a wall, from a map.');
     }
 
     public function room(string $called = ''): Card
@@ -88,7 +88,7 @@ final readonly class PlaceCards
         $placed = $this->place->rooms->called($called);
         $at = "/locations/{$this->place->id}/space$placed->pointer";
         $room = $placed->taped;
-        $materials = ['' => 'nobody has said'] + array_map(
+        $materials = ['' => 'not set'] + array_map(
             static fn (Material $m): string => $m->name,
             $this->plan->kit->materials + Material::shipped(),
         );
@@ -99,7 +99,7 @@ final readonly class PlaceCards
                 ucfirst($wall->name),
                 Kind::Choice,
                 $room->surfaces->byWall[$wall->id] ?? '',
-                ['' => 'as the walls at large'] + array_slice($materials, 1, null, true),
+                ['' => 'as the other walls'] + array_slice($materials, 1, null, true),
             );
         }
 
@@ -109,8 +109,8 @@ final readonly class PlaceCards
         return new Card($placed->id === '' ? 'room' : "room:$placed->id", $placed->name ?: 'Room', 'room', [
             ...($placed->joined === null ? [] : ['Joined' => [
                 new Field("$joined/name", 'Name', Kind::Text, $placed->name),
-                new Field("$joined/wall", 'The way in is in its', Kind::Choice, $placed->joined->wall, $mine),
-                new Field("$joined/offset_m", 'From where that wall begins', Kind::Length, $placed->joined->offsetM),
+                new Field("$joined/wall", 'Load-in through', Kind::Choice, $placed->joined->wall, $mine),
+                new Field("$joined/offset_m", 'Offset along that wall', Kind::Length, $placed->joined->offsetM),
             ]]),
             'Room' => [
                 ...(
@@ -118,20 +118,20 @@ final readonly class PlaceCards
                     ? [new Field("/locations/{$this->place->id}/name", 'Name', Kind::Text, $this->place->name)]
                     : []
                 ),
-                new Field("$at/height_m", 'Ceiling, or highest of it', Kind::Length, $room->heightM),
+                new Field("$at/height_m", 'Ceiling height, or highest point', Kind::Length, $room->heightM),
                 new Field(
                     "$at/ceiling/kind",
                     'Overhead',
                     Kind::Choice,
                     $room->ceiling->kind->value,
-                    ['flat' => 'flat', 'sloped' => 'sloped, through its points', 'none' => 'open air'],
+                    ['flat' => 'flat', 'sloped' => 'sloped, by points', 'none' => 'open air'],
                 ),
                 ...(
                     $placed->joined === null
                     ? [
                         new Field(
                             "$at/north_deg",
-                            'True bearing of the plan’s up',
+                            'True bearing of plan up',
                             Kind::Number,
                             round(rad2deg($room->northRad), 3),
                             unit: '°',
@@ -178,15 +178,15 @@ final readonly class PlaceCards
             0,
         );
 
-        return new Card('weights', 'Weigh and decide', 'weights', [
+        return new Card('weights', 'Choose a location', 'weights', [
             'Decision' => [
-                new Field('/scouting/decision/place', 'We shoot at', Kind::Choice, $decision->text('place'), $places),
+                new Field('/scouting/decision/place', 'Chosen location', Kind::Choice, $decision->text('place'), $places),
                 new Field('/scouting/decision/reason', 'Because', Kind::Text, $decision->text('reason')),
                 new Field('/scouting/decision/by', 'Decided by', Kind::Text, $decision->text('by')),
                 new Field('/scouting/decision/on', 'On', Kind::Text, $decision->text('on')),
             ],
             'Weights, 0 to 5' => $fields,
-            'Hard stops: nothing outvotes a zero' => $stops,
+            'Hard stops: a zero rules it out' => $stops,
         ]);
     }
 

@@ -265,12 +265,12 @@ final readonly class FloorOverlays
                     $lines[] = $line(
                         $reading->from,
                         $reading->to,
-                        in_array($i, [$survey->setAside[0] ?? -1, $survey->stretched->reading ?? -1], true) ? 'tie again' : 'tie',
+                        in_array($i, [$survey->setAside[0] ?? -1, $survey->stretched->reading ?? -1], true) ? 'measure again' : 'tie',
                     );
                 }
             }
             foreach ($survey->holds() && $survey->freedom === 0 ? [] : $survey->next() as $next) {
-                $lines[] = $line($next->from, $next->to, 'tie wanted');
+                $lines[] = $line($next->from, $next->to, 'measure this');
             }
         }
 
@@ -295,7 +295,7 @@ final readonly class FloorOverlays
                 $place[1] === [] => 'sees-none',
                 default => 'sees-some',
             },
-            'words' => $place[1] === [] ? 'no face from here' : implode(', ', array_map($this->situation->name(...), $place[1])),
+            'words' => $place[1] === [] ? 'no face visible' : implode(', ', array_map($this->situation->name(...), $place[1])),
         ], $map->places);
     }
 

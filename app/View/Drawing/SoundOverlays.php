@@ -43,7 +43,7 @@ final readonly class SoundOverlays
                 Voice::Q,
             ) * $boom->model->pickup()->distanceFactor();
             $mouth = $boom->mouth->floor();
-            $words = 'as loud as the room at '.$this->reader->metres($far);
+            $words = 'equal to the reverb at '.$this->reader->metres($far);
             $top = $mouth->plus(new Vec2(0, $far));
             $rings[] = [
                 'path' => $this->sheet->path(Polygon::circle($mouth, $far, 48)->corners),
@@ -113,7 +113,7 @@ final readonly class SoundOverlays
         return array_map(
             fn (LinkReach $r): array => [
                 'path' => $this->sheet->path([$r->pack->floor(), $r->antenna->floor()], false),
-                'words' => $r->link->text('name').', '.round($r->path->marginDb()).' dB left',
+                'words' => $r->link->text('name').', '.round($r->path->marginDb()).' dB margin',
             ],
             LinkReach::allOf($this->situation),
         );

@@ -123,7 +123,7 @@ final class SunDrawing
         $rows = [];
         $window = $this->view->window();
         if ($window !== null) {
-            $rows[] = ['you record', 'record', [$window]];
+            $rows[] = ['shooting', 'record', [$window]];
         }
         $names = array_column(array_map(static fn ($o): array => [$o->id, $o->name], $this->view->place->rooms->openings), 1, 0);
         foreach ($this->study->throughWindows() as $id => $spans) {

@@ -127,7 +127,7 @@ final class CameraFigures
                 new Working(
                     'field height / stature',
                     ['field height' => Quantity::metres($h), 'stature' => Quantity::metres($body->person->statureM)],
-                    'this tool’s table of names, docs/METHODS',
+                    'our table of names, docs/METHODS',
                 ),
             ],
             [

@@ -25,8 +25,8 @@ final class LightFigures
         $light = $face->light;
         $working = new Working('T²/t = E·S/C; ratio = (key + fill) : fill', [
             'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux),
-            'of it, off boards' => Quantity::of($face->bounced, Unit::Lux),
-            'of it, back from the room' => Quantity::of($face->byRoom, Unit::Lux),
+            'of it, bounce boards' => Quantity::of($face->bounced, Unit::Lux),
+            'of it, bounce from the room' => Quantity::of($face->byRoom, Unit::Lux),
             'E that is there' => Quantity::of($light->ambientLux, Unit::Lux),
             'S' => Quantity::of($metering->iso, Unit::Count),
             '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count),
@@ -103,7 +103,7 @@ final class LightFigures
                 $id,
                 'distance',
                 Quantity::metres($distance),
-                new Working('from the middle of the face of the lamp to the eyes', []),
+                new Working('from the centre of the face of the lamp to the eyes', []),
             ),
             new Figure(
                 'light',
@@ -152,7 +152,7 @@ final class LightFigures
         if ($patch === null) {
             return [];
         }
-        $working = new Working('from its middle to where half of its light is left, along the surface', [
+        $working = new Working('from its centre to where half its light is left, along the surface', [
             'to the surface' => Quantity::metres($patch->on->distanceM),
             'what else is there' => Quantity::of($patch->besides, Unit::Lux),
         ]);

@@ -209,7 +209,7 @@ final class DayTasks
         }
 
         return $one === null
-            ? [self::UNKNOWN_MIN, null, ['nobody has said' => 'an hour']]
+            ? [self::UNKNOWN_MIN, null, ['not set' => 'one hour assumed']]
             : [self::TAKES * ($one + self::PAUSE_MIN), null, ['takes' => (string) self::TAKES, 'each' => round($one, 1).' min']];
     }
 

@@ -124,7 +124,7 @@ final readonly class Ready
     private function noises(string $kind): array
     {
         return array_values(array_map(static fn (Record $n): ReadyStep => new ReadyStep("$kind/$n->id", $kind, [
-            'noise' => $n->text('name'), 'who' => $n->text('who') ?: 'whoever may',
+            'noise' => $n->text('name'), 'who' => $n->text('who') ?: 'someone allowed to',
         ]), array_filter(
             $this->situation->setup->location->list('noise'), static fn (Record $n): bool => $n->text('can_stop') === 'yes',
         )));

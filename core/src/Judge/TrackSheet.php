@@ -80,7 +80,7 @@ final readonly class TrackSheet
                 default => $link,
             },
             // Cells run out by themselves, and hands are called away.
-            $track->text('through') === 'a wireless link' && $link !== '' ? "the cells of $link" : '',
+            $track->text('through') === 'a wireless link' && $link !== '' ? "the batteries of $link" : '',
             $isHeld ? 'whoever holds '.$track->text('source') : '',
             $track->text('recorder'),
         ]));

@@ -1,1 +1,1 @@
-@include('problem', ['title' => 'Not here', 'lines' => ['There is no such page or plan. It may have been removed; the list of plans can bring a removed one back right after.']])
+@include('problem', ['title' => 'Not found', 'lines' => ['No page or plan at this address. If it was just removed, the list of plans can bring it back.']])

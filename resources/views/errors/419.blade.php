@@ -1,1 +1,1 @@
-@include('problem', ['title' => 'The page is too old', 'lines' => ['This page was open too long for its form to be trusted. Open it again; nothing was changed.']])
+@include('problem', ['title' => 'The page is too old', 'lines' => ['This page has been open too long to accept changes. Reload it; nothing was changed.']])

@@ -6,16 +6,16 @@
 <h1>{{ $work->setup->plan->shoot->title }}: call sheet</h1>
 @if ($desk->day)
 <p class="call">{{ \App\View\Reader::day($desk->day->date) }}, call {{ \FineFrame\Rundown\Clock::said($desk->day->callMin) }}</p>
-@else<p>The day is open.</p>@endif
+@else<p>No shooting hours set yet.</p>@endif
 <table>@foreach ($crew->facts() as [$name, $said])<tr><td style="width: 42mm">{{ $name }}</td><td><strong>{{ $said }}</strong></td></tr>@endforeach</table>
 @if ($calls = $crew->calls())<h2>Crew</h2>
-<table><thead><tr><th>Who</th><th>Call</th><th>Until</th><th>Does</th><th>Reached at</th></tr></thead>
+<table><thead><tr><th>Who</th><th>Call</th><th>Until</th><th>Does</th><th>Contact</th></tr></thead>
 @foreach ($calls as $row)<tr><td><strong>{{ $row['name'] }}</strong></td><td class="num">{{ $row['call'] }}</td><td class="num">{{ $row['until'] }}</td><td>{{ $row['does'] }}</td><td>{{ $row['contact'] }}</td></tr>@endforeach</table>@endif
-@if ($cast = $crew->cast())<h2>In front of the cameras</h2>
+@if ($cast = $crew->cast())<h2>Cast</h2>
 <table>@foreach ($cast as $row)<tr><td><strong>{{ $row['name'] }}</strong></td><td>{{ $row['plays'] }}</td><td>{{ $row['notes'] }}</td></tr>@endforeach</table>@endif
 @if ($desk->day)<h2>The day</h2>
-<table><thead><tr><th>From</th><th>To</th><th>What</th><th>Can wait</th></tr></thead>
+<table><thead><tr><th>From</th><th>To</th><th>What</th><th>Slack</th></tr></thead>
 @foreach ($desk->rows($desk->day) as $row)<tr><td class="num">{{ $row['begins'] }}</td><td class="num">{{ $row['ends'] }}</td><td><strong>{{ $row['name'] }}</strong></td><td class="num">{{ $row['slack'] }}</td></tr>@endforeach</table>@endif
-@if ($asked = $crew->asked())<h2>Not agreed yet</h2>
+@if ($asked = $crew->asked())<h2>Permissions still open</h2>
 <table>@foreach ($asked as $row)<tr><td><strong>{{ $row['what'] }}</strong></td><td>{{ $row['who'] }}</td><td>{{ $row['state'] }}</td><td>{{ $row['due'] === '' ? '' : 'by '.\App\View\Reader::day($row['due']) }}</td></tr>@endforeach</table>@endif
 </body></html>

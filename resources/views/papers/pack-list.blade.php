@@ -7,7 +7,7 @@
 @if ($desk->pack->cases !== [])
 @foreach ($desk->cases() as $case)<h2>{{ $case['name'] }} <span class="quiet">{{ $case['kg'] }}</span></h2>
 <table>@foreach ($case['things'] as $thing)<tr><td class="box"><div></div></td><td class="num"><strong>{{ $thing['count'] }}</strong></td><td>{{ $thing['name'] }}</td></tr>@endforeach</table>@endforeach
-@if ($left = $desk->left())<h2>In no case</h2><table>@foreach ($left as $one)<tr><td class="box"><div></div></td><td>{{ $one }}</td></tr>@endforeach</table>@endif
+@if ($left = $desk->left())<h2>Not in a case</h2><table>@foreach ($left as $one)<tr><td class="box"><div></div></td><td>{{ $one }}</td></tr>@endforeach</table>@endif
 @else
 @foreach ($desk->list() as $group)<h2>{{ $group['kind'] }}</h2>
 <table>@foreach ($group['items'] as $item)<tr><td class="box"><div></div></td><td class="num"><strong>{{ $item['count'] }}</strong></td><td>{{ $item['name'] }}</td><td class="quiet">{{ implode(' · ', array_map(fn ($w) => $w['setup'], $item['why'])) }}</td></tr>@endforeach</table>@endforeach

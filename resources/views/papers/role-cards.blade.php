@@ -10,7 +10,7 @@
 <table>@foreach ($card['posts'] as $row)<tr><td>{{ $row['setup'] }}</td><td class="num">{{ $row['when'] }}</td><td><strong>{{ $row['what'] }}</strong></td><td>{{ $row['how'] }}</td></tr>@endforeach</table>@endif
 @if ($card['cues'])<h2>Cues</h2>
 <table class="cues"><thead><tr><th>At</th><th>Cue</th><th>Where</th><th>Count-in</th></tr></thead>@foreach ($card['cues'] as $row)<tr><td class="num">{{ $row['at'] }}</td><td><strong>{{ $row['what'] }}</strong></td><td>{{ $row['where'] }}</td><td>{{ $row['count'] }}</td></tr>@endforeach</table>@endif
-@if (! $card['posts'] && ! $card['cues'])<p>At no camera, no microphone and no cue yet.</p>@endif
+@if (! $card['posts'] && ! $card['cues'])<p>No camera, microphone or cue assigned yet.</p>@endif
 </div>
-@empty<p>Nobody is in the crew yet.</p>@endforelse
+@empty<p>No crew yet.</p>@endforelse
 </body></html>

@@ -8,14 +8,14 @@ p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-co
 <p>{{ $work->setup->location->name }} · {{ $work->setup->setup->name }}@if ($when = $work->when()) · {{ $when }}@endif · <span class="worst">{{ $work->headline() }}</span></p>
 <p><img src="{{ $floor }}" style="width: {{ $floorMm }}mm"></p>
 <p class="quiet">Scale 1:{{ $scale }} when printed at 100 %. Ceiling {{ $reader->metres($work->setup->room->heightM) }}. Check the bar with a ruler before you measure from paper.</p>
-<h2>Where everything stands</h2>
+<h2>Positions</h2>
 <table>
     @foreach ($work->whereabouts()->positions() as $row)<tr><th>{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach
 </table>
 @if ($lamps = $work->light()->list())
 <h2>Lamps</h2>
 <table>
-    <thead><tr><th>Lamp</th><th>Fixture, and what is before it</th><th>On</th><th>Height</th><th>Turned to</th><th>Dimmer</th><th>Colour</th></tr></thead>
+    <thead><tr><th>Lamp</th><th>Fixture and modifiers</th><th>On</th><th>Height</th><th>Aimed at</th><th>Dimmer</th><th>Colour</th></tr></thead>
     @foreach ($lamps as $lamp)<tr><th>{{ $lamp['name'] }}{{ $lamp['on'] ? '' : ' (off)' }}</th><td>{{ $lamp['fixture'] }}</td><td>{{ $lamp['stand'] }}</td><td>{{ $lamp['height'] }}</td><td>{{ $lamp['aim'] }}</td><td>{{ $lamp['dim'] }}</td><td>{{ $lamp['kelvin'] }}</td></tr>@endforeach
 </table>
 @endif

@@ -1,17 +1,17 @@
 @php($desk = $work->build())
 <div class="board-text">
     @if ($desk->who === null)
-        <p class="why">Place somebody first: light is built up on a face.</p>
+        <p class="why">Add a person first: light is built on a face.</p>
     @else
-        <p class="why">Start from what is there, and ask for what is missing. Lamps that burn are dimmed and moved, others placed from what is left of the kit; whatever breaks something is left out.</p>
-        <nav class="asks" aria-label="What to ask of the light">
+        <p class="why">Start from the light you have and ask for what is missing. Lamps that are on get dimmed and moved, more come from the kit; anything that breaks a check is left out.</p>
+        <nav class="asks" aria-label="What to change">
             @foreach ($desk->asks() as $ask)
                 @php($to = $work->url(['ask' => $ask->value]))
                 <a class="plain" href="{{ $to }}" hx-get="{{ $to }}" hx-swap="none" role="button" @if ($desk->ask === $ask) aria-pressed="true" @endif>{{ $desk::name($ask) }}</a>
             @endforeach
         </nav>
         @if (count($work->setup->subjects()) > 1)
-            <nav class="asks" aria-label="Whose face">@foreach ($work->setup->subjects() as $subject)
+            <nav class="asks" aria-label="Face">@foreach ($work->setup->subjects() as $subject)
                 @php($to = $work->url(['who' => $subject->id]))
                 <a class="plain" href="{{ $to }}" hx-get="{{ $to }}" hx-swap="none" role="button" @if ($desk->who->id === $subject->id) aria-pressed="true" @endif>{{ $subject->name }}</a>
             @endforeach</nav>
@@ -30,11 +30,11 @@
                     <table class="rows"><thead><tr><th scope="col">{{ $desk->who->name }}</th><th scope="col">Now</th><th scope="col">Then</th></tr></thead><tbody>
                         @foreach ($desk->bought($step) as $name => [$was, $is])<tr><th scope="row">{{ $name }}</th><td class="num">{{ $was }}</td><td class="num">{{ $is }}</td></tr>@endforeach
                     </tbody></table>
-                    @if ($desk->watches($step) !== '')<p class="why">Then to watch: {{ $desk->watches($step) }}</p>@endif
+                    @if ($desk->watches($step) !== '')<p class="why">To watch: {{ $desk->watches($step) }}</p>@endif
                     <div class="acts"><x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $desk->edit($step), 'ask' => '']" class="inline"><button class="keep show">Do it</button></x-act></div>
                 </section>
             @empty
-                <p class="why">Nothing that was tried brings it without breaking something: {{ $desk->ask === \FineFrame\Propose\LightAsk::Eyes && $desk->now()->catches ? 'there is a light in the eyes already' : 'the lamps that burn give no more of it, and none that is left finds a place outside the frames' }}.</p>
+                <p class="why">Nothing tried gets there without breaking a check: {{ $desk->ask === \FineFrame\Propose\LightAsk::Eyes && $desk->now()->catches ? 'there is already a catch light' : 'the lamps that are on can’t give more, and no other lamp fits outside the frames' }}.</p>
             @endforelse
         @endif
     @endif

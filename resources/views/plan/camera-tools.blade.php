@@ -1,6 +1,6 @@
 @php($desk = $work->cameras())
-<section class="tools"><h3>Sizes from here</h3>
-    <table class="rows sizes"><thead><tr><th scope="col">Size</th><th scope="col">By the lens</th><th scope="col">By moving</th></tr></thead><tbody>
+<section class="tools"><h3>Shot sizes from here</h3>
+    <table class="rows sizes"><thead><tr><th scope="col">Size</th><th scope="col">By lens</th><th scope="col">By moving</th></tr></thead><tbody>
         @foreach ($desk->sizes($card->id) as $row)
             <tr><th scope="row">{{ $row['size'] }}</th>
                 @foreach (['lens', 'move'] as $by)
@@ -15,5 +15,5 @@
         <p class="why">Off square: {{ implode('; ', $square) }}.</p>
         <x-act :work="$work" :to="route('frame.square', $work->shoot->id)" :with="['thing' => $card->id]" class="inline"><button class="plain">Square to the wall</button></x-act>
     @endif
-    <x-act :work="$work" :to="route('marks.store', $work->shoot->id)" :with="['thing' => $card->id]" class="inline"><button class="plain">Set a mark of a move here</button></x-act>
+    <x-act :work="$work" :to="route('marks.store', $work->shoot->id)" :with="['thing' => $card->id]" class="inline"><button class="plain">Add a move mark here</button></x-act>
 </section>

@@ -2,7 +2,7 @@
 @php($typed = app()->bound('typed') && (app('typed')['thing'] ?? null) === $card->id ? (app('typed')['fields'] ?? []) : [])
 <div class="card-head">
     <h2>{{ $card->title }}</h2>
-    <a href="{{ $work->url(['select' => 'none']) }}" hx-get="{{ $work->url(['select' => 'none']) }}" hx-swap="none" data-close title="Back to the verdicts (Escape)">Verdicts</a>
+    <a href="{{ $work->url(['select' => 'none']) }}" hx-get="{{ $work->url(['select' => 'none']) }}" hx-swap="none" data-close title="Back to verdicts (Escape)">Verdicts</a>
 </div>
 @include('plan.errors')
 <x-act :work="$work" :to="route('card', $work->shoot->id)" :with="['thing' => $card->id]" class="card" hx-trigger="change, submit" novalidate>
@@ -24,15 +24,15 @@
     </section>
 @endif
 @if ($card->id === 'place')
-    <x-act :work="$work" :to="route('places.compass', $work->shoot->id)" class="inline"><button class="plain">Take the compass along the plan’s up</button></x-act>
+    <x-act :work="$work" :to="route('places.compass', $work->shoot->id)" class="inline"><button class="plain">Read the compass toward the top of the plan</button></x-act>
     @php($was = app()->bound('typed') ? app('typed') : [])
-    <details class="shape-new" @if ($errors->has('bearing')) open @endif><summary>Take the bearing off a map</summary>
+    <details class="shape-new" @if ($errors->has('bearing')) open @endif><summary>Take the bearing from a map</summary>
         <x-act :work="$work" :to="route('places.bearing', $work->shoot->id)" class="tape-line" novalidate>
             <label>Along the <select name="wall">@foreach ($work->setup->location->space->walls as $wall)<option value="{{ $wall->id }}" @selected(($was['wall'] ?? '') === $wall->id)>{{ $wall->name }}</option>@endforeach</select></label>
             <label>from <input class="num" name="from" value="{{ $was['from'] ?? '' }}" placeholder="52.0731, 1.2954" autocomplete="off"></label>
             <label>to <input class="num" name="to" value="{{ $was['to'] ?? '' }}" placeholder="52.0731, 1.2956" autocomplete="off"></label>
             @error('bearing')<p class="error">{{ $message }}</p>@enderror
-            <p class="why">Two points on the wall, in the order of the walk with the wall at your right hand.</p><button class="plain">Turn the plan</button>
+            <p class="why">Two points on the wall, walking with the wall on your right.</p><button class="plain">Turn the plan</button>
         </x-act>
     </details>
     <x-act :work="$work" :to="route('places.destroy', $work->shoot->id)" class="inline"><button class="plain">Remove {{ $card->title }}</button></x-act>

@@ -3,8 +3,8 @@
 <div class="board-text compare">
     @if ($decided->text('place') !== '')<p class="decided"><x-mark state="holds" /> Decided: <b>{{ collect($work->setup->plan->locations)->firstWhere('id', $decided->text('place'))?->name }}</b>@if ($decided->text('reason') !== ''), because {{ $decided->text('reason') }}@endif @if ($decided->text('by') !== '')<span class="why">{{ $decided->text('by') }} {{ $decided->text('on') }}</span>@endif</p>@endif
     <table>
-        <caption>Places side by side. A score runs from 0 to 1; what nobody knows counts neither way.</caption>
-        <thead><tr><th scope="col"><span class="sr">Weighed by</span></th>@foreach ($comparison->candidates as $one)<th scope="col"><a href="{{ $work->url(['place' => $one->view->place->id, 'look' => 'sun']) }}">{{ $one->view->place->name }}</a></th>@endforeach<th scope="col">Weight</th></tr></thead>
+        <caption>Locations side by side, scored 0 to 1. What nobody knows yet is left out of the score.</caption>
+        <thead><tr><th scope="col"><span class="sr">Weight</span></th>@foreach ($comparison->candidates as $one)<th scope="col"><a href="{{ $work->url(['place' => $one->view->place->id, 'look' => 'sun']) }}">{{ $one->view->place->name }}</a></th>@endforeach<th scope="col">Weight</th></tr></thead>
         <tbody>
             <tr><th scope="row">Plan</th>@foreach ($comparison->candidates as $one)<td>{!! $work->scout()->smallPlan($one->view->place) !!}</td>@endforeach<td></td></tr>
             <tr><th scope="row">Pictures</th>@foreach ($comparison->candidates as $one)<td><div class="thumbs">@foreach (array_slice($one->view->place->list('photos'), 0, 4) as $photo)@continue($photo->text('file') === '')<img src="{{ route('photos.show', ['shoot' => $work->shoot->id, 'file' => 'thumb-'.$photo->text('file')]) }}" alt="{{ $photo->text('caption') ?: 'Photo' }}">@endforeach</div>@if ($one->view->place->list('photos') === [])<span class="why">none yet</span>@endif</td>@endforeach<td></td></tr>
@@ -18,11 +18,11 @@
                 <tr><th scope="row">{{ ucfirst(\App\Plans\Cards\PlaceCards::name($criterion)) }}</th>
                     @foreach ($comparison->candidates as $one)
                         @php([$score, $from] = $one->scores[$criterion])
-                        <td>@if ($score === null)<span class="why">not known</span>@else<span class="bar"><svg viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true"><path d="M0 4H{{ round(100 * $score) }}"/></svg></span> <span class="num">{{ $reader->print($from) }}</span> <span class="why num">{{ number_format($score, 2) }}</span>@endif</td>
+                        <td>@if ($score === null)<span class="why">unknown</span>@else<span class="bar"><svg viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true"><path d="M0 4H{{ round(100 * $score) }}"/></svg></span> <span class="num">{{ $reader->print($from) }}</span> <span class="why num">{{ number_format($score, 2) }}</span>@endif</td>
                     @endforeach
                     <td class="num">{{ $work->setup->plan->scouting->weights[$criterion] + 0 }}{{ in_array($criterion, $work->setup->plan->scouting->stops, true) ? ', stop' : '' }}</td></tr>
             @endforeach
         </tbody>
     </table>
-    <p class="acts"><a class="plain" href="{{ $work->url(['select' => 'weights']) }}" hx-get="{{ $work->url(['select' => 'weights']) }}" hx-swap="none">Weigh and decide</a></p>
+    <p class="acts"><a class="plain" href="{{ $work->url(['select' => 'weights']) }}" hx-get="{{ $work->url(['select' => 'weights']) }}" hx-swap="none">Choose a location</a></p>
 </div>

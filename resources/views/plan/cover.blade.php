@@ -1,11 +1,11 @@
 @php($desk = $work->cameras())
 <div class="sight-floor">
     @include('plan.floor', ['floor' => $work->floor(), 'ink' => new \App\View\Drawing\ScreenInk, 'selected' => $work->selected, 'overlays' => ['sight']])
-    <p class="why">Where one can stand with a camera at 1.45 m: <span class="key-all">filled</span>, every face is seen; <span class="key-some">hollow</span>, some; a small dot, none. A crowd is drawn as a block of its height, in Stage.</p>
+    <p class="why">Camera positions, lens at 1.45 m: <span class="key-all">filled</span>, every face is seen; <span class="key-some">hollow</span>, some; a small dot, none. A crowd is drawn as a block of its height, in Stage.</p>
 </div>
 <div class="table-panel">
     <table class="cover-table">
-        <caption>Who is on whom: what of each head is in frame and unhidden. Bold where the camera is meant to be on them; a moving camera as it stands now.</caption>
+        <caption>Who each camera sees: share of each head in frame and unobstructed. Bold: assigned. Moving cameras count as they stand now.</caption>
         <thead><tr><th scope="col">Camera</th><th scope="col">Role</th><th scope="col">At it</th>@foreach ($work->setup->subjects() as $subject)<th scope="col">{{ $subject->name }}</th>@endforeach</tr></thead>
         <tbody>
             @foreach ($desk->cover() as $row)
@@ -16,11 +16,11 @@
     </table>
     @if ($sections = $desk->sections())
     <table class="cover-table">
-        <caption>At the middle of each section, whose faces each camera has.</caption>
+        <caption>Faces each camera has in the middle of each section.</caption>
         <thead><tr><th scope="col">Section</th>@foreach ($desk->cover() as $row)<th scope="col">{{ $row['label'] }}</th>@endforeach</tr></thead>
         <tbody>@foreach ($sections as $row)<tr><th scope="row">{{ $row['section'] }}</th>@foreach ($row['cells'] as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody>
     </table>
     @endif
-    <h3>A line for each operator</h3>
+    <h3>One line per operator</h3>
     <ul class="rule-cards">@foreach ($desk->cards() as $line)<li>{{ $line }}</li>@endforeach</ul>
 </div>

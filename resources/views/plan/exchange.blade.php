@@ -6,10 +6,10 @@
     @endif
     <x-act :work="$work" :to="route('exchange.bring', $work->shoot->id)" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="tape-line">
         @if ($for === 'tape')
-            <label>Bring in <select name="what" aria-label="What to bring in"><option value="tape">a tape book (CSV)</option><option value="drawing">a drawing (DXF)</option></select></label>
-            <label>drawn in <select name="unit" aria-label="Drawing unit">@foreach (['m' => 'metres', 'cm' => 'centimetres', 'mm' => 'millimetres', 'in' => 'inches', 'ft' => 'feet'] as $unit => $name)<option value="{{ $unit }}">{{ $name }}</option>@endforeach</select></label>
+            <label>Bring in <select name="what" aria-label="File type"><option value="tape">a tape book (CSV)</option><option value="drawing">a drawing (DXF)</option></select></label>
+            <label>drawing units <select name="unit" aria-label="Drawing unit">@foreach (['m' => 'metres', 'cm' => 'centimetres', 'mm' => 'millimetres', 'in' => 'inches', 'ft' => 'feet'] as $unit => $name)<option value="{{ $unit }}">{{ $name }}</option>@endforeach</select></label>
         @else
-            <input type="hidden" name="what" value="readings"><span class="why">Bring in readings of a real device</span>
+            <input type="hidden" name="what" value="readings"><span class="why">Import readings from a device</span>
         @endif
         <input type="file" name="file" aria-label="File to bring in" accept=".csv,.dxf,text/csv"> <button class="plain">Bring in</button>
         @error('file')<p class="error">{{ $message }}</p>@enderror

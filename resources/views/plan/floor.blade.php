@@ -60,7 +60,7 @@
     @endforeach
     @foreach ($floor->outlets() as $outlet)
         <path {!! $ink->of('outlet') !!} d="{{ $outlet['path'] }}"/>
-        @if ($outlet['circuit'] !== '' && in_array('mains', $overlays, true) && $ink instanceof \App\View\Drawing\ScreenInk)<circle class="outlet-reach" cx="{{ $outlet['x'] }}" cy="{{ $outlet['y'] }}" r="22" data-circuit="{{ $outlet['circuit'] }}"><title>{{ $outlet['name'] }}: {{ $work->power()->choices()[$outlet['circuit']] ?? 'no breaker' }}</title></circle>@endif
+        @if ($outlet['circuit'] !== '' && in_array('mains', $overlays, true) && $ink instanceof \App\View\Drawing\ScreenInk)<circle class="outlet-reach" cx="{{ $outlet['x'] }}" cy="{{ $outlet['y'] }}" r="22" data-circuit="{{ $outlet['circuit'] }}"><title>{{ $outlet['name'] }}: {{ $work->power()->choices()[$outlet['circuit']] ?? 'no circuit' }}</title></circle>@endif
     @endforeach
     @if (in_array('sun', $overlays, true) && ($sun = $work->scout()->sun()))
         @php($step = $sun->steps()[$sun->opening()])

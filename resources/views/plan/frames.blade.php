@@ -5,7 +5,7 @@
     @endif
     @foreach ($work->frames() as $frame)
         <figure id="frame-{{ $frame->id }}" @class(['frame', 'frame-breaks' => $work->showsVerdicts() && in_array($frame->id, $broken, true)])>
-            <figcaption><a href="{{ $work->url(['select' => $frame->id]) }}" hx-get="{{ $work->url(['select' => $frame->id]) }}" hx-swap="none"><b>{{ $frame->label }}</b> {{ $frame->headline() }}</a> <span><a class="quiet" href="{{ route('export.frame', ['shoot' => $work->shoot->id, 'camera' => $frame->id]) }}" download title="This frame as an SVG file">SVG</a> <span class="num">{{ $frame->stop() }}</span></span></figcaption>
+            <figcaption><a href="{{ $work->url(['select' => $frame->id]) }}" hx-get="{{ $work->url(['select' => $frame->id]) }}" hx-swap="none"><b>{{ $frame->label }}</b> {{ $frame->headline() }}</a> <span><a class="quiet" href="{{ route('export.frame', ['shoot' => $work->shoot->id, 'camera' => $frame->id]) }}" download title="Save this frame as SVG">SVG</a> <span class="num">{{ $frame->stop() }}</span></span></figcaption>
             @include('plan.frame')
         </figure>
     @endforeach

@@ -2,7 +2,7 @@
 @php($day = $desk->day)
 <div class="board-text rundown">
     @if ($day === null)
-        <p class="why">The day’s hours are open. <a href="{{ $work->url(['stage' => 'brief', 'look' => null]) }}">Say when, in the Brief</a>, and the day is worked out from what the plan holds.</p>
+        <p class="why">No shooting hours yet. <a href="{{ $work->url(['stage' => 'brief', 'look' => null]) }}">Set them in the Brief</a>, and the day is worked out from the plan.</p>
     @else
         @php($drawn = $desk->drawing($day))
         <p><b>Call at {{ \FineFrame\Rundown\Clock::said($day->callMin) }}, done at {{ \FineFrame\Rundown\Clock::said($day->endMin()) }}</b>, by {{ $day->hands }} {{ $day->hands === 1 ? 'pair' : 'pairs' }} of hands. {{ $day->timetable->isBest() ? 'No order ends sooner.' : 'No order ends before '.\FineFrame\Rundown\Clock::said($day->callMin + $day->timetable->least).'.' }}</p>
@@ -17,14 +17,14 @@
             @foreach ($drawn['bars'] as $bar)@if ($bar['tail'] > 0)<path class="tail" d="M{{ round($bar['x'] + $bar['width'], 1) }} {{ $bar['y'] + $bar['height'] - 1 }}h{{ round($bar['tail'], 1) }}"/>@endif @endforeach
             @foreach ($drawn['bars'] as $bar)<g class="{{ $bar['class'] }}" tabindex="0" role="button" aria-label="{{ $bar['title'] }}" data-task="{{ $bar['id'] }}" data-begins="{{ $bar['begins'] }}" data-minutes="{{ $bar['minutes'] }}"><title>{{ $bar['title'] }}</title><rect x="{{ round($bar['x'], 1) }}" y="{{ $bar['y'] }}" width="{{ round($bar['width'], 1) }}" height="{{ $bar['height'] }}"/><text x="{{ round($bar['wordsX'], 1) }}" y="{{ $bar['y'] + 15 }}">{{ $bar['words'] }}</text></g>@endforeach
         </svg></div>
-        <p class="why">@unless ($work->isShown())Drag a bar to when it may begin, its right end to how long it takes; or with it chosen, arrows by five minutes and Shift with them. A recording takes its hours along. @endunless Grey over all: dark. A thick line over a lane: something is loud there.</p>
+        <p class="why">@unless ($work->isShown())Drag a bar to when it may begin, its right end to how long it takes; or with it selected, use the arrow keys for five minutes, with Shift for the end. Moving a take moves its shooting hours. @endunless Grey: dark. Thick line above a lane: noise there.</p>
         <x-act :work="$work" :to="route('day', $work->shoot->id)" id="day-move" hidden><input name="task"><input name="minutes"><input name="begins"></x-act>
-        <div class="wide-table"><table class="rows power"><caption>Tasks, as they follow. Lengths are usual ones of ours until you type your own.</caption>
-            <thead><tr><th scope="col">From</th><th scope="col">To</th><th scope="col">What</th><th scope="col">Minutes</th><th scope="col">Can wait</th><th scope="col">Because</th></tr></thead>
+        <div class="wide-table"><table class="rows power"><caption>Tasks in order. Times are typical until you type your own.</caption>
+            <thead><tr><th scope="col">From</th><th scope="col">To</th><th scope="col">What</th><th scope="col">Minutes</th><th scope="col">Slack</th><th scope="col">Because</th></tr></thead>
             <tbody>@foreach ($desk->rows($day) as $row)
                 <tr @class(['is-over' => $row['isLate']])><td class="num">{{ $row['begins'] }}</td><td class="num">{{ $row['ends'] }}</td><th scope="row">{{ $row['name'] }}</th><td>
                     <x-act :work="$work" :to="route('day', $work->shoot->id)" :with="['task' => $row['id']]" class="inline" hx-trigger="change, submit"><input class="num short" name="minutes" value="{{ $row['minutes'] }}" inputmode="numeric" aria-label="Minutes of {{ $row['name'] }}" size="4"><noscript><button class="plain">Keep</button></noscript></x-act>
-                    @if ($row['isTyped'])<x-act :work="$work" :to="route('day', $work->shoot->id)" :with="['task' => $row['id'], 'minutes' => '']" class="inline"><button class="plain">as usual</button></x-act>@endif
+                    @if ($row['isTyped'])<x-act :work="$work" :to="route('day', $work->shoot->id)" :with="['task' => $row['id'], 'minutes' => '']" class="inline"><button class="plain">typical</button></x-act>@endif
                 </td><td class="num">{{ $row['slack'] }}</td><td class="why">{{ $row['why'] }}</td></tr>
             @endforeach</tbody></table></div>
         @error('minutes')<p class="error">{{ $message }}</p>@enderror

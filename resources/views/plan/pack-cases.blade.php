@@ -1,6 +1,6 @@
 @php($desk = $work->pack())
 <div class="board-text pack-cases">
-    @if ($desk->pack->cases === [])<p class="why">No case is listed yet.</p>
+    @if ($desk->pack->cases === [])<p class="why">No cases yet.</p>
     @else
         <p><b>{{ $desk->carried() }}</b></p>
         @if ($left = $desk->left())<p class="error">No room for: {{ implode('; ', $left) }}.</p>@endif

@@ -8,8 +8,8 @@
             <tbody>@foreach ($group['items'] as $item)
                 <tr @class(['is-over' => $item['short'] > 0 || $item['isFaulty']])><td class="num"><b>{{ $item['count'] }}</b></td><th scope="row">{{ $item['name'] }}@if ($item['short'] > 0) <span>{{ $item['short'] }} short</span>@endif @if ($item['isFaulty']) <span>one faulty</span>@endif</th>
                     <td>@foreach ($item['why'] as $why)<span class="why">{{ $why['setup'] }}{{ $why['things'] ? ':' : '' }}</span> @foreach ($why['things'] as $thing)<a href="{{ $work->url(['stage' => 'rig', 'look' => null, 'place' => $why['place'], 'select' => $thing['id']]) }}">{{ $thing['name'] }}</a>@if (! $loop->last), @endif @endforeach @if (! $loop->last) · @endif @endforeach @if ($item['spares'] > 0) <span class="why">{{ $item['spares'] }} spare</span>@endif</td>
-                    <td class="why">{{ $item['there'] }}</td><td class="why">{{ $item['size'] }}@if (! $item['isSized']) (usual)@endif</td></tr>
+                    <td class="why">{{ $item['there'] }}</td><td class="why">{{ $item['size'] }}@if (! $item['isSized']) (typical)@endif</td></tr>
             @endforeach</tbody></table></div>
-    @empty<p class="why">Nothing to pack yet: it follows from what the setups place and list.</p>@endforelse
+    @empty<p class="why">Nothing to pack yet. The list follows from what you place in the setups.</p>@endforelse
     @include('plan.sheet', ['name' => 'packing'])
 </div>

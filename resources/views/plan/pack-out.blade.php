@@ -1,7 +1,7 @@
 @php($desk = $work->pack())
 <div class="board-text ticks today" data-log="{{ route('log', $work->shoot->id) }}" data-pack-out>
-    <p class="tape-line"><label>Who ticks here <input name="who" maxlength="80" autocomplete="name" data-log-who></label> <span class="why" data-log-state role="status"></span></p>
-    <p class="tape-line"><label>Label <input name="mark" data-pack-mark autocomplete="off" placeholder="name or mark" list="pack-marks"></label>
+    <p class="tape-line"><label>Your name <input name="who" maxlength="80" autocomplete="name" data-log-who></label> <span class="why" data-log-state role="status"></span></p>
+    <p class="tape-line"><label>Label <input name="mark" data-pack-mark autocomplete="off" placeholder="item or label" list="pack-marks"></label>
         <label>is <select data-pack-way><option value="out">packed</option><option value="back">back</option></select></label> <button type="button" class="plain" data-pack-tick>Tick</button> <button type="button" class="plain" data-pack-scan hidden>Scan</button> <span class="why" data-pack-said role="status"></span></p>
     <video class="pack-video" data-pack-video hidden playsinline muted></video>
     @forelse ($desk->ticks() as $list)

@@ -9,7 +9,7 @@
     </main>
     @include('plan.side')
     @include('plan.said', ['said' => session('said', '')])
-    <progress id="making" class="making" max="1" value="0" aria-label="Frames and verdicts are being made" hidden></progress>
+    <progress id="making" class="making" max="1" value="0" aria-label="Updating frames and checks" hidden></progress>
     <p id="waiting" class="waiting" role="status" hidden></p>
     @unless ($work->isShown())@include('plan.keys')@endunless
     <nav class="tabs" aria-label="Parts of the page">

@@ -3,5 +3,5 @@
     @foreach (['photos', 'photos.0'] as $key)@error($key)<p class="error">{{ $message }}</p>@enderror @endforeach
     <button class="keep show">Send</button> <button type="button" class="plain" data-photos-stop hidden>Stop</button>
     <progress hidden max="1" value="0"></progress> <output></output>
-    <p class="why">Several at once. They are turned upright; where they were taken and the camera’s serial are stripped.</p>
+    <p class="why">Several at once. They are rotated upright; GPS position and camera serial number are removed.</p>
 </x-act>

@@ -2,7 +2,7 @@
     <ol>
         @foreach ($work->rail() as $stop)
             <li>
-                <a href="{{ $work->url(['stage' => $stop['stage']->value, 'select' => null]) }}" @if ($stop['stage'] === $work->stage) aria-current="page" @endif>@if ($work->showsVerdicts())<x-mark :state="$stop['state']" />@endif{{ ucfirst($stop['stage']->value) }}@if ($work->showsVerdicts())<span class="sr">: {{ $stop['state'] === 'none' ? 'not begun' : $stop['state'] }}</span>@endif</a>
+                <a href="{{ $work->url(['stage' => $stop['stage']->value, 'select' => null]) }}" @if ($stop['stage'] === $work->stage) aria-current="page" @endif>@if ($work->showsVerdicts())<x-mark :state="$stop['state']" />@endif{{ ucfirst($stop['stage']->value) }}@if ($work->showsVerdicts())<span class="sr">: {{ $stop['state'] === 'none' ? 'not started' : $stop['state'] }}</span>@endif</a>
             </li>
         @endforeach
     </ol>
@@ -13,9 +13,9 @@
         @endforeach
         <a href="{{ route('export.plan', $work->shoot->id) }}" download>Plan file</a>
         <a href="{{ route('export.floor', $work->shoot->id) }}" download>Floor (SVG)</a>
-        <a href="{{ route('pack.file', $work->shoot->id) }}" download>One file to send</a>
+        <a href="{{ route('pack.file', $work->shoot->id) }}" download>Single file to send</a>
         <a href="{{ route('share', $work->shoot->id) }}">Share</a>
     </div>
     @endunless
-    <div class="pack" data-keep data-pack="{{ route('pack.pages', $work->shoot->id) }}" data-shoot="{{ $work->shoot->id }}"><button type="button" class="plain">Take along</button> <span class="why" data-pack-state role="status"></span></div>
+    <div class="pack" data-keep data-pack="{{ route('pack.pages', $work->shoot->id) }}" data-shoot="{{ $work->shoot->id }}"><button type="button" class="plain">Offline copy</button> <span class="why" data-pack-state role="status"></span></div>
 </nav>

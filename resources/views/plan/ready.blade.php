@@ -1,6 +1,6 @@
 @php($desk = $work->roll())
 <div class="board-text ticks today" data-log="{{ route('log', $work->shoot->id) }}">
-    <p class="tape-line"><label>Who ticks here <input name="who" maxlength="80" autocomplete="name" data-log-who></label> <span class="why" data-log-state role="status"></span></p>
+    <p class="tape-line"><label>Your name <input name="who" maxlength="80" autocomplete="name" data-log-who></label> <span class="why" data-log-state role="status"></span></p>
     @foreach ($desk->ready() as $list)
         <h3>{{ $list['title'] }}</h3>
         <ol class="ready">@foreach ($list['steps'] as $step)
@@ -8,5 +8,5 @@
                 @foreach ($step['blockers'] as $blocker)<p class="error">{{ $blocker }}</p>@endforeach</li>
         @endforeach</ol>
     @endforeach
-    <p class="why">The same order for every setup. What breaks in the plan stands with the step that it would spoil; its mend stands in the verdicts.</p>
+    <p class="why">Same order for every setup. Anything that breaks in the plan is shown at the step it would spoil; its mend is in the verdicts.</p>
 </div>

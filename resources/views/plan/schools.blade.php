@@ -2,14 +2,14 @@
 @php($desk = $work->schools())
 @if ($desk->begins() !== [])
     <p>A mood that is {{ $desk->mood()->value }} begins with: {{ implode('; ', array_map($desk::name(...), $desk->begins())) }}.
-        <x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $desk->beginEdit()]" class="inline"><button class="keep show">Choose these</button></x-act></p>
+        <x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $desk->beginEdit()]" class="inline"><button class="keep show">Choose</button></x-act></p>
 @endif
 <x-act :work="$work" :to="route('card', $work->shoot->id)" :with="['thing' => 'schools']" class="schools" hx-trigger="change, submit" novalidate>
     @foreach (\FineFrame\Plan\Question::cases() as $i => $question)
         @php($field = $card->fields()[$i])
         <fieldset class="school" id="school-{{ $question->value }}"><legend>{{ $field->label }}</legend>
             @foreach ($field->options as $value => $label)
-                <label><input type="radio" name="fields[{{ $field->pointer }}]" value="{{ $value }}" @checked((string) $value === $field->value)> <span>{{ $label }}@if ($desk->followed($question)?->word() === (string) $value) <b @class(['follows', 'apart' => ! $desk->agrees($question)])>as it stands</b>@endif</span></label>
+                <label><input type="radio" name="fields[{{ $field->pointer }}]" value="{{ $value }}" @checked((string) $value === $field->value)> <span>{{ $label }}@if ($desk->followed($question)?->word() === (string) $value) <b @class(['follows', 'apart' => ! $desk->agrees($question)])>as planned now</b>@endif</span></label>
             @endforeach
             @if ($desk->seen($question) !== '')<p class="why">{{ $desk->seen($question) }}</p>@endif
             @if ($desk->asked === $question)
@@ -22,7 +22,7 @@
                     @endforeach
                 </ul>
             @else
-                <p><a class="why" href="{{ $work->url(['ask' => $question->value]) }}#school-{{ $question->value }}" hx-get="{{ $work->url(['ask' => $question->value]) }}" hx-swap="none">What another would change</a></p>
+                <p><a class="why" href="{{ $work->url(['ask' => $question->value]) }}#school-{{ $question->value }}" hx-get="{{ $work->url(['ask' => $question->value]) }}" hx-swap="none">What another choice would change</a></p>
             @endif
         </fieldset>
     @endforeach

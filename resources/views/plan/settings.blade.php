@@ -1,7 +1,7 @@
 @php($desk = $work->cameras())
 <div class="table-panel">
     <table class="settings-table">
-        <caption>How the cameras are set; the odd one out is marked. What nobody has said is as planned.</caption>
+        <caption>Camera settings; mismatches are marked. Blank means as planned.</caption>
         <thead><tr><th scope="col">Camera</th><th scope="col">Role</th>@foreach ($desk->columns() as $name)<th scope="col">{{ $name }}</th>@endforeach<th scope="col">Stop</th><th scope="col">Records</th></tr></thead>
         <tbody>
             @foreach ($desk->settings() as $row)
@@ -13,7 +13,7 @@
     </table>
 </div>
 <div class="board-text">
-    @if ($steps = $desk->progression())<table class="rows"><caption>The talk, frame by frame</caption><tbody>@foreach ($steps as $step)<tr><th scope="row">{{ $step['part'] }}</th><td>{{ $step['camera'] }}</td><td>{{ $step['size'] }}</td><td>{{ $step['how'] }}</td><td class="num">{{ $step['cost'] }}</td></tr>@endforeach</tbody></table>@endif
+    @if ($steps = $desk->progression())<table class="rows"><caption>The interview, shot by shot</caption><tbody>@foreach ($steps as $step)<tr><th scope="row">{{ $step['part'] }}</th><td>{{ $step['camera'] }}</td><td>{{ $step['size'] }}</td><td>{{ $step['how'] }}</td><td class="num">{{ $step['cost'] }}</td></tr>@endforeach</tbody></table>@endif
     @if ($work->setup->isTalk())@include('plan.sheet', ['name' => 'progress'])@endif
     @include('plan.sheet', ['name' => 'views'])
 </div>

@@ -1,7 +1,7 @@
 @php($sun = $work->scout()->sun())
 <section id="strip" class="strip" aria-label="The sun on this date" @isset($oob) hx-swap-oob="morph" @endisset>
     @if ($sun === null)
-        <p class="why">For the sun’s course: give the place its latitude and longitude on its card, and the shoot a date in the brief.</p>
+        <p class="why">To see the sun’s path, enter latitude and longitude on the location card, and a date in the Brief.</p>
     @else
         @php($step = $sun->steps()[$sun->opening()])
         <div class="sun-bar">
@@ -11,7 +11,7 @@
             @if ($cloud = $work->scout()->forecast())<span class="why">Forecast: {{ $cloud }}</span>@endif
             <script type="application/json" data-sun-steps>@json($sun->steps(), JSON_HEX_TAG)</script>
         </div>
-        <svg class="sun-chart" viewBox="0 0 720 {{ $sun->height() }}" role="img" aria-label="The sun’s height over the day, and what it reaches when">
+        <svg class="sun-chart" viewBox="0 0 720 {{ $sun->height() }}" role="img" aria-label="The sun’s altitude over the day, and what it reaches">
             <path class="sun-horizon" d="M{{ \App\View\Drawing\SunDrawing::LEFT }} {{ $sun->horizon() }}H712"/>
             <path class="sun-arc" d="{{ $sun->arc() }}"/>
             <path class="sun-now" data-sun-line d="M0 0V{{ $sun->height() }}" transform="translate({{ \App\View\Drawing\SunDrawing::LEFT + (712 - \App\View\Drawing\SunDrawing::LEFT) * $sun->opening() / max(1, count($sun->steps()) - 1) }} 0)"/>
@@ -27,7 +27,7 @@
                 @foreach ($sun->facts() as $name => $clock)<tr><th scope="row">{{ $name }}</th><td class="num">{{ $clock }}</td></tr>@endforeach
                 @foreach ($sun->rows() as $row)<tr><th scope="row">{{ ucfirst($row['name']) }}</th><td class="num">{{ implode(', ', array_column($row['spans'], 'words')) ?: 'never' }}</td></tr>@endforeach
             </tbody></table>
-            <p class="why">{{ $sun->place() }}. Sun by Meeus’ series, within 0.02°; clouds, trees and houses are not foreseen but for the skyline.</p>
+            <p class="why">{{ $sun->place() }}. Sun position by Meeus’ series, within 0.02°. Trees and buildings count only through the skyline angle; clouds are not predicted.</p>
         </details>
     @endif
 </section>

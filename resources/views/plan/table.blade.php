@@ -1,6 +1,6 @@
 <div class="table-panel">
     <table>
-        <caption>Everything on the floor; measured from the room’s first corner.</caption>
+        <caption>Everything on the floor, measured from the room’s first corner.</caption>
         <thead><tr><th scope="col">Thing</th><th scope="col">Kind</th><th scope="col">Across</th><th scope="col">Up</th><th scope="col">From two walls</th><th scope="col">Verdict</th></tr></thead>
         <tbody>
             @foreach ($work->whereabouts()->table() as $row)

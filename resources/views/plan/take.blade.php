@@ -6,7 +6,7 @@
             <figure class="frame take-frame"><figcaption><b>{{ $take->camera() }}</b> <output data-take-now class="num">{{ \App\View\TakeDesk::clock($take->beginsS()) }}</output></figcaption><div data-take-frame>@include('plan.frame', ['frame' => $take->frame($take->beginsS())])</div></figure>
             <div class="take-time">
                 <label class="take-slider"><span class="sr">Moment of the take</span><input type="range" min="{{ $take->beginsS() }}" max="{{ $take->endsS() }}" step="0.1" value="{{ $take->beginsS() }}" data-take-time></label>
-                <svg class="take-chart" viewBox="0 0 {{ $w }} {{ $take->height() }}" role="img" aria-label="The take over time: sections, marks, the size of the picture, and what enters">
+                <svg class="take-chart" viewBox="0 0 {{ $w }} {{ $take->height() }}" role="img" aria-label="The take over time: sections, marks, shot size, and what enters frame">
                     @foreach ($take->sections() as $i => $section)
                         <rect class="take-section {{ $i % 2 ? 'odd' : '' }}" x="{{ $section['x'] }}" y="0" width="{{ $section['width'] }}" height="20"/>
                         <svg x="{{ $section['x'] }}" y="0" width="{{ max(0, $section['width'] - 2) }}" height="20"><text x="4" y="14">{{ $section['name'] }}</text></svg>
@@ -20,7 +20,7 @@
                         <text x="{{ $left - 6 }}" y="{{ $row['y'] + 12 }}" text-anchor="end">{{ \Illuminate\Support\Str::limit($row['name'], 14) }}</text>
                         @foreach ($row['spans'] as $span)<rect class="take-enters" x="{{ $span['x'] }}" y="{{ $row['y'] + 3 }}" width="{{ $span['width'] }}" height="12"><title>{{ $row['name'] }} {{ $span['words'] }}</title></rect>@endforeach
                     @endforeach
-                    @if ($rows === [])<text x="{{ $left }}" y="98">Nothing enters.</text>@endif
+                    @if ($rows === [])<text x="{{ $left }}" y="98">Nothing enters frame.</text>@endif
                     <path class="take-now" data-take-line data-from="{{ $left }}" data-to="{{ $w - 8 }}" d="M0 0V{{ $take->height() }}" transform="translate({{ $left }} 0)"/>
                 </svg>
             </div>
@@ -33,7 +33,7 @@
             <p class="acts"><a class="plain" href="{{ route('export.strip', ['shoot' => $work->shoot->id, 'move' => $take->id(), 'place' => $work->place()]) }}" target="_blank">Focus strip, A4</a> <a class="plain" href="{{ route('export.strip', ['shoot' => $work->shoot->id, 'move' => $take->id(), 'place' => $work->place(), 'paper' => 'letter']) }}" target="_blank">Focus strip, Letter</a></p>
         </div>
     @empty
-        <p class="why">No camera moves here. Choose a camera, and set a mark where it stands; move it and set the next.</p>
+        <p class="why">No camera moves here. Select a camera and add a mark where it stands; move it and add the next.</p>
     @endforelse
     <div class="board-text">@include('plan.song')</div>
 </section>

@@ -33,7 +33,7 @@ final class ReadingsTable
                 if ($head === 'list' || $text === '') {
                     continue;
                 }
-                $column = PlaceLists::all()[$list][$head] ?? throw UnreadableFile::atLine($line, "“{$head}” is no column of {$list}.");
+                $column = PlaceLists::all()[$list][$head] ?? throw UnreadableFile::atLine($line, "{$list} has no column “{$head}”.");
                 $entry[$head] = Cell::of($column, $text);
                 if (is_string($entry[$head]) && $column->isNumber()) {
                     throw UnreadableFile::atLine($line, "“{$text}” is not a number.");

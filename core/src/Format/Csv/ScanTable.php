@@ -37,7 +37,7 @@ final class ScanTable
             if (! is_numeric($cells[0] ?? '') || ! is_numeric($cells[1] ?? '')) {
                 // A heading may stand before the numbers, nothing between them.
                 if (! ($scan === [] && $i < 20)) {
-                    throw UnreadableFile::atLine($i + 1, 'a frequency and a level belong here, as 470.125,-92.5.');
+                    throw UnreadableFile::atLine($i + 1, 'enter a frequency and a level, as 470.125,-92.5.');
                 }
 
                 continue;
@@ -45,7 +45,7 @@ final class ScanTable
             $scan[] = [self::mhz((float) $cells[0], $i + 1), (float) $cells[1]];
         }
         if (count($scan) < 10) {
-            throw UnreadableFile::saying('This is no scan: lines with a frequency and a level are wanted, ten at least.');
+            throw UnreadableFile::saying('This is not a scan: it needs at least ten lines of frequency and level.');
         }
         sort($scan);
 
@@ -58,7 +58,7 @@ final class ScanTable
             $value >= 1e7 => $value / 1e6, $value >= 1e4 => $value / 1e3, default => $value
         };
 
-        return $mhz >= 30 && $mhz <= 7000 ? $mhz : throw UnreadableFile::atLine($line, "$value is no frequency between 30 MHz and 7 GHz.");
+        return $mhz >= 30 && $mhz <= 7000 ? $mhz : throw UnreadableFile::atLine($line, "$value is not a frequency between 30 MHz and 7 GHz.");
     }
 
     /**

@@ -24,7 +24,7 @@ final class Table
     public static function read(string $csv): iterable
     {
         if (strlen($csv) > self::MOST_BYTES) {
-            throw UnreadableFile::saying('The table is larger than 4 MB: cut it, or bring it in parts.');
+            throw UnreadableFile::saying('The table is larger than 4 MB: split it and import the parts.');
         }
         if (substr_count($csv, "\n") > self::MOST_LINES) {
             throw UnreadableFile::atLine(
@@ -38,7 +38,7 @@ final class Table
         $heads = array_map(static fn (?string $h): string => mb_strtolower(trim((string) $h)), str_getcsv($first, $separator, '"', ''));
         foreach ($heads as $head) {
             if (is_numeric($head)) {
-                throw UnreadableFile::atLine(1, "“{$head}” is no heading: the first line names the columns.");
+                throw UnreadableFile::atLine(1, "“{$head}” is not a column we know: the first line names the columns.");
             }
         }
         if (count(array_filter($heads)) <= 1) {

@@ -42,7 +42,7 @@ final class Reader
     private function song(): Song
     {
         if (substr($this->file, 0, 4) !== 'MThd') {
-            throw UnreadableFile::saying('This is no MIDI file: it does not begin with MThd.');
+            throw UnreadableFile::saying('This is not a MIDI file: it does not begin with MThd.');
         }
         $this->at = 4;
         $header = $this->taken($this->number(4));

@@ -49,7 +49,7 @@ final class CameraIsSquare extends Rule
                 ['camera' => $view->camera->placement->label, 'wall' => $square->name, 'off' => number_format($off, 1).'°'],
                 [$id],
                 new Working(
-                    'off = between the lens’s axis and the wall’s normal, on the floor',
+                    'off = angle between lens axis and wall normal, on the floor',
                     [
                         'off' => number_format(rad2deg($square->offRad), 1).'°',
                         'tilt' => number_format(rad2deg($view->tiltRad), 1).'°',

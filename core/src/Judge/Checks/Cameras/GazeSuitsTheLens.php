@@ -100,7 +100,7 @@ final class GazeSuitsTheLens extends Rule
             new Working(
                 'angle = between the look and the line to the lens, on the floor',
                 ['angle' => Quantity::degrees($off)],
-                'two who talk to each other; this tool’s starting point',
+                'two who talk to each other; our starting point',
             ),
             $holds ? [] : Moves::around($situation, $a, $body),
             $holds ? 'two' : 'profile',

@@ -51,7 +51,7 @@ final class BackgroundSitsUnderTheFace extends Rule
                     'subject' => $body->person->name,
                     'behind' => $situation->name($behind->owner),
                     'stops' => Quantity::of(abs($stops), Unit::Stop),
-                    'lamp' => $most === 'around' ? 'what is there' : $situation->name($most),
+                    'lamp' => $most === 'around' ? 'ambient light' : $situation->name($most),
                 ],
                 [$id, $body->person->id],
                 new Working(

@@ -126,7 +126,7 @@ final class ColoursAgree extends Rule
                     'its share of the face' => Quantity::share($lux / max(1e-6, $face->light->totalLux())),
                     'watched above' => Quantity::of(2 * $limit, Unit::Mired),
                 ],
-                'skies vary: meter it on the day',
+                'skies vary: meter on the day',
             ),
             case: abs($shift) > 2 * $limit ? 'day' : null,
         );

@@ -74,7 +74,7 @@ final class LightIsSteady extends Rule
                 new Working(
                     'light on the face at the beginning, the middle and the end, over the first',
                     array_map(static fn (float $l): Quantity => Quantity::of($l - reset($levels), Unit::Stop), $levels),
-                    'clouds are not foreseen',
+                    'clouds are not predicted',
                 ),
                 $drift > $limit
                     ? [

@@ -91,7 +91,7 @@ final class PatchIsNoHotSpot extends Rule
             new Working(
                 'the patch to where half its light is left; its light × what it sends back, over skin of 0.35 in the light on the face',
                 [
-                    'in its middle' => Quantity::of($patch->lux, Unit::Lux),
+                    'in the centre' => Quantity::of($patch->lux, Unit::Lux),
                     'what else is there' => Quantity::of($patch->besides, Unit::Lux),
                     'it sends back' => Quantity::share($reflects),
                     'on the face' => Quantity::of($face, Unit::Lux),

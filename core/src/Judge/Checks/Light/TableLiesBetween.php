@@ -86,7 +86,7 @@ final class TableLiesBetween extends Rule
                 'table-stops' => $stops($table),
                 'way' => $table < 0 ? 'under' : 'over',
                 'behind-stops' => $stops($behind - $table),
-                'lamp' => $most === null ? 'what is there' : $situation->name($most),
+                'lamp' => $most === null ? 'ambient light' : $situation->name($most),
             ],
             [$camera->placement->id, $thing->id],
             new Working(

@@ -76,7 +76,7 @@ final class WindowKeepsItsDetail extends Rule
                             'the camera holds' => Quantity::of($limit, Unit::Stop),
                             'of the frame' => Quantity::share($share),
                         ],
-                        'a mean sky; meter the pane on the day',
+                        'an average sky; meter the window on the day',
                     ),
                     array_map(
                         static fn (Curtain $cloth): Mend => new Mend(

@@ -43,7 +43,7 @@ final class HiredThingsHaveASource extends Rule
                     'from' => $row->text('from'), 'until' => $row->text('until'),
                 ],
                 [$row->text('model')],
-                new Working('as written in What there is', []),
+                new Working('from Kit you have', []),
                 case: $case,
             );
         }

@@ -37,7 +37,7 @@ final class LoansGoBackInTime extends Rule
             $days = (int) (new \DateTimeImmutable($date))->diff(new \DateTimeImmutable($until))->days;
             yield $this->finding(
                 $days > self::SOON_DAYS ? Severity::Holds : Severity::Watch,
-                ['thing' => $kit->name($row->text('model')), 'until' => $until, 'from' => $row->text('from') ?: 'whom, nobody has said'],
+                ['thing' => $kit->name($row->text('model')), 'until' => $until, 'from' => $row->text('from') ?: 'whoever lent it'],
                 [$row->text('model')],
                 new Working('days from the day to its last', ['days' => (string) $days]),
             );

@@ -97,7 +97,7 @@ final class EveryoneGetsOut extends Rule
         return new Working(
             'the widest disc that gets from each place to a way out',
             ['least' => Quantity::metres($width), 'wanted' => Quantity::metres($limit)],
-            'starting point of this tool; the venue’s fire plan and local code decide',
+            'our starting point; the venue’s fire plan and local code decide',
         );
     }
 

@@ -52,7 +52,7 @@ final class HeavyIsLiftedByTwo extends Rule
                     'it weighs' => Quantity::of($load->kg, Unit::Kilogram),
                     'one lifts' => Quantity::of($limit, Unit::Kilogram),
                     'hands' => (string) (int) $hands,
-                ], 'a middle of usual guidance for lifting; yours and your employer’s count'),
+                ], 'average of lifting guidance; your employer’s rules come first'),
             );
         }
     }

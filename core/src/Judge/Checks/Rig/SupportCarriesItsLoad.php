@@ -44,7 +44,7 @@ final class SupportCarriesItsLoad extends Rule
                 new Working('the lamp with what is put to it, against the maker’s rating', [
                     'it weighs' => Quantity::of($load->kg, Unit::Kilogram),
                     'rated for' => Quantity::of($load->on->carriesKg, Unit::Kilogram),
-                ], 'as they were typed into the kit; the maker’s own words count'),
+                ], 'as entered in the kit; the maker’s rating counts'),
             );
         }
     }

@@ -41,7 +41,7 @@ final class CamerasHaveSomethingToDo extends Rule
                 $sections === [] ? Severity::Holds : Severity::Watch,
                 ['camera' => $camera->placement->label, 'sections' => implode(', ', $sections)],
                 [$id],
-                new Working('sections in which it rolls, and has nobody who plays', ['of' => (string) count($song->sections)]),
+                new Working('sections in which it rolls, and has nobody playing', ['of' => (string) count($song->sections)]),
             );
         }
     }

@@ -51,7 +51,7 @@ final class MealComesInTime extends Rule
             [$situation->setup->setup->id],
             new Working('from the call to the meal, and from the meal to the end', [
                 'longest' => Clock::span($longest),
-            ], 'usual terms of crews'),
+            ], 'usual crew terms'),
             case: $case,
         );
     }

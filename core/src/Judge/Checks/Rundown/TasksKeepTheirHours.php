@@ -35,7 +35,7 @@ final class TasksKeepTheirHours extends Rule
             'tasks' => (string) count($day->tasks),
             'hands' => (string) $day->hands,
             'no order ends sooner than' => Clock::said($day->callMin + $day->timetable->least),
-        ], 'lengths are usual ones of ours, or as you typed them; past days tell better');
+        ], 'typical times, or as you typed them; past days tell better');
         foreach ($day->late as $id) {
             $task = $day->tasks[$id];
             $windows = $task->task->windows;

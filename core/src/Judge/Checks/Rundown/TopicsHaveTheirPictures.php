@@ -35,7 +35,7 @@ final class TopicsHaveTheirPictures extends Rule
                 $case === 'holds' ? Severity::Holds : Severity::Watch,
                 ['topic' => $topic->text('name'), 'picture' => $topic->text('picture'), 'place' => $topic->text('place')],
                 [$topic->id],
-                new Working('as written in the brief', []),
+                new Working('from the brief', []),
                 case: $case,
             );
         }

@@ -32,7 +32,7 @@ final class NothingIsLeftOpen extends PlaceRule
                 'who' => $asking->text('who') ?: 'nobody named yet',
                 'state' => $state,
                 'due' => $asking->text('due'),
-            ], [$view->place->id, $asking->id], new Working('as written in the list of askings', ['state' => $state]), case: match (true) {
+            ], [$view->place->id, $asking->id], new Working('from the permissions list', ['state' => $state]), case: match (true) {
                 $state === 'agreed' => 'holds',
                 $state === 'refused' => 'refused',
                 $asking->text('due') !== '' => 'due',
@@ -44,7 +44,7 @@ final class NothingIsLeftOpen extends PlaceRule
                 $hazard->flag('settled') ? Severity::Holds : Severity::Watch,
                 ['what' => $hazard->text('name'), 'done' => $hazard->text('done_about') ?: 'nothing yet'],
                 [$view->place->id, $hazard->id],
-                new Working('as written in the list of hazards', []),
+                new Working('from the hazards list', []),
                 case: $hazard->flag('settled') ? 'hazard-settled' : 'hazard',
             );
         }

@@ -55,7 +55,7 @@ final class PlaceIsKnown extends PlaceRule
             'what makes noise and when' => $place->list('noise') !== [],
             'breakers and outlets' => $place->list('circuits') !== [],
             'the way in' => $place->list('ways') !== [],
-            'who gives leave' => $place->list('askings') !== [],
+            'who gives permission' => $place->list('askings') !== [],
             'a contact' => $facts->text('contact') !== '',
             'load-in hours' => $facts->text('in_from') !== '',
             'detectors' => $facts->text('detectors') !== 'unknown',

@@ -52,7 +52,7 @@ final class AskerStaysOffTheTrack extends Rule
                     $has ? Severity::Holds : Severity::Watch,
                     ['asker' => $asker->name],
                     [$asker->id],
-                    new Working('the school has the asker in the scene', []),
+                    new Working('choice: interviewer on the track', []),
                     case: $has ? 'own-track' : 'no-track',
                 );
 
@@ -78,7 +78,7 @@ final class AskerStaysOffTheTrack extends Rule
                         'both voices alike; distances and the pattern’s angle: 20·log₁₀(d₂/d₁) and 20·log₁₀ of the pattern',
                         [
                             'answer at' => Quantity::metres($ear->at->distanceTo($voice->at)),
-                            'asker at' => Quantity::metres($ear->at->distanceTo($mouth)),
+                            'interviewer at' => Quantity::metres($ear->at->distanceTo($mouth)),
                             'pattern takes' => Quantity::of(-$ear->patternDb($mouth), Unit::Decibel),
                         ],
                         'the room brings some of it back',

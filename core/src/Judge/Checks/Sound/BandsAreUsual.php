@@ -44,7 +44,7 @@ final class BandsAreUsual extends Rule
                     new Working(
                         'against the bands that ship, as of 2025',
                         ['region' => $region],
-                        'no leave to send: check with the regulator',
+                        'not a licence to transmit: check with the regulator',
                     ),
                 );
             }
@@ -55,7 +55,7 @@ final class BandsAreUsual extends Rule
                 Severity::Holds,
                 ['count' => (string) count($links), 'region' => $region, 'what' => $first],
                 ['links'],
-                new Working('against the bands that ship, as of 2025', ['region' => $region], 'no leave to send: check with the regulator'),
+                new Working('against the bands that ship, as of 2025', ['region' => $region], 'not a licence to transmit: check with the regulator'),
             );
         }
     }

@@ -75,7 +75,7 @@ final class BoomIsHeld extends Rule
             $case === 'holds' ? Severity::Holds : Severity::Watch,
             [
                 'boom' => $situation->name($id),
-                'minutes' => $longest === null ? 'nobody has said how long' : round($longest).' min',
+                'minutes' => $longest === null ? 'an unknown time' : round($longest).' min',
                 'limit' => round($limit).' min',
             ],
             [$id],

@@ -66,7 +66,7 @@ final class LevelsHaveHeadroom extends Rule
                     'it gives, dBu' => Quantity::of($plan->level->meanDbu, Unit::Decibel),
                     'gain' => Quantity::of($plan->level->gainDb, Unit::Decibel),
                     'peaks over the mean' => Quantity::of($plan->voice->crestDb, Unit::Decibel),
-                ], 'middle levels of voices and instruments: set them by a rehearsal'),
+                ], 'average levels of voices and instruments: set gain in rehearsal'),
                 case: $case,
             );
         }

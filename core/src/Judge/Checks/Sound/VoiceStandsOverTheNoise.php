@@ -56,7 +56,7 @@ final class VoiceStandsOverTheNoise extends Rule
                         'heard of it' => Quantity::of($heard, Unit::LevelA),
                         'mouth to tip' => Quantity::metres($distance),
                     ],
-                    'noise from all around; the room left out',
+                    'noise from all round; the room left out',
                 ),
                 fn (): array => Moves::boomNearest($situation, $id),
                 $margin < 0 ? 'drowned' : null,

@@ -43,7 +43,7 @@ final class WayOutIsClear extends Rule
             $working = new Working(
                 'free floor = the opening’s width × depth',
                 ['width' => Quantity::metres($door->widthM), 'depth' => Quantity::metres($depth)],
-                'starting point of this tool; the venue’s fire plan and local code decide',
+                'our starting point; the venue’s fire plan and local code decide',
             );
             $blocked = false;
             foreach ($this->inTheWay($situation, $way) as [$id, $path, $outline]) {

@@ -76,7 +76,7 @@ final class TakeCanBeWalked extends Rule
                     new Working(
                         'pace = way between marks / time; the operator is 0.6 m wide, half a metre behind the camera',
                         ['fastest' => Quantity::of($fastest, Unit::MetreASecond), 'tether' => Quantity::metres($cable)],
-                        'this tool’s starting point; walk it before you trust it',
+                        'our starting point; walk it before you trust it',
                     ),
                     fn (): array => match ($case) {
                         'fails' => Moves::slower($situation, $path->move),

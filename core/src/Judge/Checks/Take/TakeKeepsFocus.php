@@ -66,7 +66,7 @@ final class TakeKeepsFocus extends Rule
                         'hardest pull' => Quantity::ratio($hardest->lengthsASecond),
                         'watched above' => Quantity::ratio($limit),
                     ],
-                    'this tool’s starting point: a puller keeps a depth of field a second without trouble',
+                    'our starting point: a puller keeps a depth of field a second without trouble',
                 ),
                 fn (): array => $case === null ? Moves::slower($situation, $sweep->path->move) : [],
                 $case,
