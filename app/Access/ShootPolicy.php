@@ -34,7 +34,7 @@ final readonly class ShootPolicy
 
     public function mark(?Authenticatable $who, Shoot $shoot): Response
     {
-        return $this->settled($who, $shoot, static fn (Visitor $v): bool => $v->marks($shoot), 'This link is view only: you can’t tick or mark.');
+        return $this->settled($who, $shoot, static fn (Visitor $v): bool => $v->marks($shoot), 'View only: you can’t tick or mark.');
     }
 
     public function edit(?Authenticatable $who, Shoot $shoot): Response

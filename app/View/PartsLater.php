@@ -47,7 +47,8 @@ final readonly class PartsLater
             Cache::put("$key:since", $now, 10 * self::PATIENCE_S);
             $visitor = Visitor::now();
             DrawPart::dispatch(
-                $shoot->id, $shoot->version, $request->getPathInfo(), $this->words($request), $key, $visitor->owner?->id, $visitor->link?->id,
+                $shoot->id, $shoot->version, $request->getPathInfo(), $this->words($request), $key,
+                $visitor->owner?->id, $visitor->link?->id,
                 app(Reader::class)->units->value, app(Reader::class)->theme,
             );
         } elseif ($now - $since > self::PATIENCE_S) {

@@ -36,7 +36,7 @@ final readonly class SafetyDesk
                     'who' => $body->person->name,
                     'door' => $this->situation->name($door),
                     'width' => $way->widthM > 0.0 ? $this->reader->metres($way->widthM) : 'no way out',
-                    'walk' => $walk === null ? 'between furniture' : $this->reader->metres($walk[1]).' to '.$this->situation->name($walk[0]),
+                    'walk' => $walk === null ? 'among things' : $this->reader->metres($walk[1]).' to '.$this->situation->name($walk[0]),
                 ];
             }
         }

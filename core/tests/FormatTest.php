@@ -63,7 +63,7 @@ it('reads readings of real devices, and refuses what no list knows', function ()
             'noise' => [['name' => 'fan', 'level_dba' => 46.5]],
         ],
     )
-        ->and(fn () => ReadingsTable::read("list,name,lux\nnoise,fan,300"))->toThrow(UnreadableFile::class, '“lux” is no column of noise')
+        ->and(fn () => ReadingsTable::read("list,name,lux\nnoise,fan,300"))->toThrow(UnreadableFile::class, 'noise has no column “lux”')
         ->and(fn () => ReadingsTable::read("list,name,lux\nlight,chair,bright"))->toThrow(UnreadableFile::class, '“bright” is not a number')
         ->and(fn () => ReadingsTable::read("list,name,lux\nsmell,chair,3"))->toThrow(UnreadableFile::class, 'Line 2: list must be');
 });
@@ -206,10 +206,10 @@ it('reads what is on the air off a scan, in any unit, and refuses what is none',
             ->toEqualWithDelta(484.95, 0.01);
     }
     foreach ([
-        '' => 'no scan',
+        '' => 'not a scan',
         "470,-90\n471" => 'Line 2',
-        "a letter\nabout nothing" => 'no scan',
-        "5,-90\n" => 'no frequency',
+        "a letter\nabout nothing" => 'not a scan',
+        "5,-90\n" => 'not a frequency',
     ] as $file => $says) {
         expect(fn () => ScanTable::read($file))->toThrow(UnreadableFile::class, $says);
     }

@@ -789,7 +789,7 @@ function lampsProposed(Plans $plan): array
     return $counts;
 }
 
-it('lights with as many lamps as the school works with', function (): void {
+it('lights with number of lamps you chose', function (): void {
     $dark = Plans::room(8, 7)->sitter('ann', 4, 4.4)->interviewer('bo', 4.5, 1.2)->with(['subjects/ann/looks_at' => 'bo'])->camera('a', 4, 1.6);
     $by = static fn (string $school): array => lampsProposed($dark->with(['/brief/schools/lamps' => $school]));
 

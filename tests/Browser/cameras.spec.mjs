@@ -21,10 +21,10 @@ test('the duo’s take is built mark by mark, and shows between which the amplif
         await page.getByLabel('Across', { exact: true }).fill(x);
         await page.getByLabel('Across', { exact: true }).press('Tab');
         await expect(page.locator('#thing-cam-a')).toHaveAttribute('data-x', x);
-        await page.getByLabel('Up the plan', { exact: true }).fill(y);
-        await page.getByLabel('Up the plan', { exact: true }).press('Tab');
+        await page.getByLabel('Position up', { exact: true }).fill(y);
+        await page.getByLabel('Position up', { exact: true }).press('Tab');
         await expect(page.locator('#thing-cam-a')).toHaveAttribute('data-y', y);
-        await page.getByRole('button', { name: 'Set a mark of a move here' }).click();
+        await page.getByRole('button', { name: 'Add a move mark here' }).click();
         await expect(page.locator('.take-tables tbody tr')).toHaveCount(at);
     };
     await page.goto(page.url().replace(/cameras.*/, 'cameras?place=duo&select=cam-a'));
@@ -94,8 +94,8 @@ test('who covers whom follows a card, and the odd one out is marked', async ({ d
     await page.getByLabel('White balance').fill('3200');
     await page.getByLabel('White balance').press('Tab');
     await expect(page.locator('.settings-table .odd-one')).toContainText('3200 K');
-    await look(page, 'Who covers whom');
-    await page.getByLabel('Is there as').selectOption('roving');
+    await look(page, 'Coverage');
+    await page.getByLabel('Role').selectOption('roving');
     await expect(page.locator('.cover-table').first()).toContainText('roving');
     await page.getByRole('link', { name: 'Verdicts', exact: true }).first().click();
     await expect(finding(page, 'No locked camera has everybody')).toBeVisible();

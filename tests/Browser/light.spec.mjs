@@ -35,9 +35,9 @@ test('a black cloth dragged in beside the far cheek deepens the ratio', async ({
     await fill('Width', '1.2');
     await fill('Depth', '0.02');
     await fill('Height', '1.4');
-    await fill('Off the floor', '0.5');
+    await fill('Height off the floor', '0.5');
     await fill('Turned', '270');
-    await fill('A board or cloth gives back', '3');
+    await fill('Light reflected', '3');
     await page.goto(page.url().replace(/stage.*/, 'light'));
     const before = await cheeks(page);
     const cloth = page.locator('[id^="thing-furniture"]');
@@ -101,7 +101,7 @@ test('another school turns verdicts and proposals, and the page says so before',
     await page.goto(page.url().replace(/cameras.*/, 'brief?look=schools'));
     const contrast = page.locator('#school-contrast');
     await expect(contrast.locator('label', { hasText: 'as it stands' })).toContainText('shadow toward the lens');
-    await contrast.getByText('What another would change').click();
+    await contrast.getByText('What another choice would change').click();
     await expect(contrast.locator('.otherwise')).toContainText('up to 1.6 is wanted');
     await contrast.locator('label', { hasText: 'Even all round' }).click();
     await expect(page.locator('#state')).toHaveAttribute('data-version', '2');
@@ -124,7 +124,7 @@ test('a bar tells how far a slow answer is, and goes when the frames are there',
     });
     const frame = await page.locator('#frame-cam-b svg').innerHTML();
     await page.keyboard.press('1');
-    await expect(page.getByRole('progressbar', { name: 'Frames and verdicts are being made' })).toBeVisible();
+    await expect(page.getByRole('progressbar', { name: 'Updating frames and checks' })).toBeVisible();
     expect(await page.locator('#making').evaluate((bar) => bar.value)).toBeGreaterThan(0);
     release();
     await expect(page.locator('#making')).toBeHidden();
@@ -149,8 +149,8 @@ test('a lamp goes outside, comes in by the window, and a walk is judged', async 
     const walk = page.locator('#entry-walks-new');
     await walk.getByLabel('what').fill('to the door');
     await walk.getByLabel('who').selectOption({ label: 'Miller' });
-    await walk.getByLabel(/to, across the plan/).fill('4.9');
-    await walk.getByLabel(/to, up the plan/).fill('2.6');
+    await walk.getByLabel(/to, across/).fill('4.9');
+    await walk.getByLabel(/to, up/).fill('2.6');
     await walk.getByRole('button', { name: 'Keep' }).click();
-    await expect(page.locator('.table-panel').first()).toContainText('to the door: Miller, no lamp goes along.');
+    await expect(page.locator('.table-panel').first()).toContainText('to the door: Miller, no lamp carried.');
 });

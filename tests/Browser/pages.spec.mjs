@@ -42,7 +42,7 @@ export async function tape(page, from, to, length) {
     await line.getByLabel('From', { exact: true }).selectOption({ label: from });
     await line.getByLabel('To', { exact: true }).selectOption({ label: to });
     await line.getByLabel('Length').fill(length);
-    await line.getByRole('button', { name: 'Write down' }).click();
+    await line.getByRole('button', { name: 'Save reading' }).click();
 }
 
 test('a newcomer begins a plan and tapes the room in feet and inches', async ({ page }) => {

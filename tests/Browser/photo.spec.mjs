@@ -9,7 +9,7 @@ test('a photo is marked by tapping, the plan falls into place over it, and a len
     await page.goto(page.url().replace(/cameras.*/, 'scout?look=photos'));
     await page.setInputFiles('#photos', PICTURE);
     await page.getByRole('button', { name: 'Send' }).click();
-    await page.getByRole('link', { name: 'Measure on it' }).click();
+    await page.getByRole('link', { name: 'Measure in it' }).click();
     await expect(page.locator('[data-photo-state]')).toContainText('0 marks are too few');
     const photo = page.locator('[data-photo-reads]');
     let version = Number(await page.locator('#state').getAttribute('data-version'));

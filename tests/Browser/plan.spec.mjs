@@ -106,17 +106,17 @@ test('a stale tab shows both changes and loses neither', async ({ desk: page, co
     await other.goto(page.url());
     for (const tab of [other, page]) {
         await tab.keyboard.press('1');
-        await expect(tab.getByLabel('Up the plan')).toBeVisible();
+        await expect(tab.getByLabel('Position up')).toBeVisible();
     }
-    await other.getByLabel('Up the plan').fill('0.6 m');
-    await other.getByLabel('Up the plan').press('Tab');
+    await other.getByLabel('Position up').fill('0.6 m');
+    await other.getByLabel('Position up').press('Tab');
     await expect(other.locator('#state')).toHaveAttribute('data-version', '2');
-    await page.getByLabel('Up the plan').fill('0.9 m');
-    await page.getByLabel('Up the plan').press('Tab');
+    await page.getByLabel('Position up').fill('0.9 m');
+    await page.getByLabel('Position up').press('Tab');
     const both = page.getByRole('alertdialog');
     await expect(both).toContainText('60 cm');
     await expect(both).toContainText('90 cm');
-    await page.getByRole('button', { name: 'Put yours on top' }).click();
+    await page.getByRole('button', { name: 'Keep my change' }).click();
     await expect(page.locator('#state')).toHaveAttribute('data-version', '3');
     await expect(both).toHaveCount(0);
     expect(Number(await page.locator('#thing-cam-a').getAttribute('data-y'))).toBe(0.9);

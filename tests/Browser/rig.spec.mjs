@@ -12,7 +12,7 @@ test('a breaker is overloaded, said, and solved by sharing out', async ({ desk: 
     await expect(page.locator('#state')).toHaveAttribute('data-version', '3');
     await expect(finding(page, 'wall sockets carries')).toContainText('12.8 A may be drawn');
     await expect(page.locator('.power .is-over')).toContainText('wall sockets');
-    await page.getByRole('button', { name: 'Share out, most room left' }).click();
+    await page.getByRole('button', { name: 'Spread, most headroom' }).click();
     await expect(page.locator('#state')).toHaveAttribute('data-version', '4');
     await expect(page.locator('.power .is-over')).toHaveCount(0);
     await expect(page.getByLabel('Circuit of Heater')).toHaveValue('circuits-1');

@@ -14,9 +14,9 @@ test('a take is rolled and marked without a network, on two devices, and both kn
     await expect(page.locator('[data-roll-take]')).toContainText('Setup 1 1 · 0:0');
     await page.getByRole('button', { name: 'Good' }).click();
     await page.getByRole('button', { name: 'Overlap' }).click();
-    await page.getByRole('button', { name: 'Take back the last mark' }).click();
+    await page.getByRole('button', { name: 'Undo last mark' }).click();
     await page.getByRole('button', { name: 'The flood year' }).click();
-    await page.getByLabel('Best sound').selectOption('Boom');
+    await page.getByLabel('Best microphone').selectOption('Boom');
     await page.getByRole('button', { name: 'Stop', exact: true }).last().click();
     await expect(page.locator('[data-roll-takes]')).toContainText('good, topic: The flood year; best sound Boom');
     await expect(page.locator('[data-roll-takes]')).not.toContainText('overlap');
@@ -28,8 +28,8 @@ test('a take is rolled and marked without a network, on two devices, and both kn
     await phone.getByRole('button', { name: 'Problem' }).click();
     await page.bringToFront();
     await expect(page.locator('[data-roll-takes]')).toContainText('problem');
-    await page.getByLabel('Set the timecode to').fill('10:30:00:00');
-    await page.getByLabel('Set the timecode to').press('Tab');
+    await page.getByLabel('Set timecode to').fill('10:30:00:00');
+    await page.getByLabel('Set timecode to').press('Tab');
     await expect(page.locator('[data-roll-clock]')).toContainText('10:30:0');
     await other.close();
 });

@@ -29,7 +29,7 @@ test('the day overruns: what is ticked is done, the rest moves, and what could g
     await expect(page.getByText('all that is left fits')).toBeVisible();
     await expect(page.getByRole('row', { name: /record Setup 1/ })).toContainText('min later');
     // Another 25 minutes gone: it is over. The least that helps is taken, and undone again.
-    await page.getByLabel('As if it were').fill('10:50');
+    await page.getByLabel('Pretend it is').fill('10:50');
     await page.getByRole('button', { name: 'Look', exact: true }).click();
     await expect(page.getByText('record Setup 1 no longer keeps its hours')).toBeVisible();
     await page.locator('.plans-b li').first().getByRole('button', { name: 'Take it' }).click();
@@ -64,7 +64,7 @@ test('the cue view counts down on its own, for everybody or for one', async ({ d
     await page.goto(page.url().replace(/cameras.*/, 'rundown?look=live&place=duo'));
     await expect(page.locator('[data-cue-what]')).toHaveText('Isolde: voice comes in: A goes across (first verse)');
     await context.setOffline(true);
-    await page.getByRole('button', { name: 'Next section begins now' }).click();
+    await page.getByRole('button', { name: 'Next section starts now' }).click();
     await page.getByRole('button', { name: 'Start' }).click();
     await expect(page.locator('[data-cue-section]')).toHaveText('first verse');
     await expect(page.locator('[data-cue-left]')).toHaveText(/in 3\d s/);

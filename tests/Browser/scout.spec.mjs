@@ -36,7 +36,7 @@ async function tape(page, from, to, length) {
     await line.getByLabel('From', { exact: true }).selectOption({ label: from });
     await line.getByLabel('To', { exact: true }).selectOption({ label: to });
     await line.getByLabel('Length').fill(length);
-    await line.getByRole('button', { name: 'Write down' }).tap();
+    await line.getByRole('button', { name: 'Save reading' }).tap();
     await expect(page.locator('#said')).toContainText(`${from}–${to} is ${length}`);
 }
 
@@ -63,7 +63,7 @@ test.describe('on a phone', () => {
         await stage(page, 'Measure');
         await page.locator('.places a', { hasText: 'Fennhall' }).tap();
         await tab(page, 'Verdicts');
-        await page.getByText('Sketch another shape').tap();
+        await page.getByText('Sketch a different shape').tap();
         await page.getByLabel('Width').fill('8');
         await page.getByLabel('Depth').fill('5');
         await page.getByRole('button', { name: 'Sketch', exact: true }).tap();
@@ -84,7 +84,7 @@ test.describe('on a phone', () => {
         // Windows, the spot, and the sun.
         await tab(page, 'Floor');
         await page.getByRole('link', { name: 'Tape book', exact: true }).first().tap();
-        await write(page, 'openings', { what: 'south lights', wall: 'A wall A', 'from the corner': '0.2', width: '7.8', sill: '0.7', head: '2' });
+        await write(page, 'openings', { what: 'south lights', wall: 'A wall A', 'offset from corner': '0.2', width: '7.8', sill: '0.7', head: '2' });
         await stage(page, 'Scout');
         await page.locator('.places a', { hasText: 'Fennhall' }).tap();
         await tab(page, 'Verdicts');
@@ -106,7 +106,7 @@ test.describe('on a phone', () => {
         await page.getByRole('link', { name: 'Compare' }).tap();
         await expect(page.getByRole('row', { name: /^Quiet/ })).toContainText('47 dB(A)');
         await tab(page, 'Verdicts');
-        await page.getByLabel('We shoot at').selectOption({ label: 'Sallow Tide Mill, stone room' });
+        await page.getByLabel('Chosen location').selectOption({ label: 'Sallow Tide Mill, stone room' });
         await page.getByLabel('Because').fill('quiet until the tide turns');
         await page.getByLabel('Because').press('Tab');
         await tab(page, 'Floor');
@@ -223,7 +223,7 @@ test('photos are sent one by one, with progress', async ({ desk: page }) => {
     await page.locator('#sheet-photos details[open]').getByLabel('focal length').fill('6.9');
     await page.locator('#sheet-photos details[open]').getByLabel('sensor across').fill('9.8');
     await page.locator('#sheet-photos details[open]').getByRole('button', { name: 'Keep' }).click();
-    await expect(page.locator('.photos li').first()).toContainText('17 mm on A sees as wide');
+    await expect(page.locator('.photos li').first()).toContainText('17 mm on A as wide');
     await expect(page.locator('.photos li').first().locator('.crop')).toHaveCount(1);
 });
 
@@ -248,8 +248,8 @@ test('two phones tick the same lists without a connection, and meet with nothing
         const context = await browser.newContext();
         const phone = await context.newPage();
         await phone.goto(address);
-        await phone.getByLabel('Who ticks here').fill(who);
-        await phone.getByLabel('Who ticks here').blur();
+        await phone.getByLabel('Your name').fill(who);
+        await phone.getByLabel('Your name').blur();
         await expect(phone.locator('[data-log-state]')).toHaveText('All sent.');
         await context.setOffline(true);
         phones.push({ context, phone });
@@ -278,7 +278,7 @@ test.describe('taken along', () => {
     test('a shoot is taken along, and a page that was never opened opens without a connection', async ({ desk: page, context }) => {
         test.setTimeout(180_000);
         const take = page.locator('.pack');
-        await take.getByRole('button', { name: 'Take along' }).click();
+        await take.getByRole('button', { name: 'Offline copy' }).click();
         await expect(take).toContainText(/\d+ pages on this device/, { timeout: 150_000 });
         await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
         await context.setOffline(true);

@@ -49,7 +49,7 @@ test('two plan at one time and a client looks on: each sees what the other did, 
     await expect(client.locator('form:not(.settings)')).toHaveCount(0);
     const odo = await signedIn(browser, 'Odo');
     expect((await odo.goto(`${shoot}/cameras`)).status()).toBe(404);
-    await isolde.getByRole('button', { name: 'plan it as well' }).click();
+    await isolde.getByRole('button', { name: 'plans it too' }).click();
     await odo.goto(`${shoot}/cameras`);
     const x = (page, thing) => page.locator(`#thing-${thing}`).getAttribute('data-x');
     const before = Number(await x(odo, 'cam-b'));

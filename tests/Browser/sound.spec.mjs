@@ -28,7 +28,7 @@ test('links are coordinated at once, one is locked, and the rest give way', asyn
     await first.getByLabel('stays').selectOption('1');
     await first.getByRole('button', { name: 'Keep' }).click();
     await expect(page.locator('.spectrum .carrier.hit')).not.toHaveCount(0);
-    await page.getByRole('button', { name: 'Coordinate all links' }).click();
+    await page.getByRole('button', { name: 'Coordinate wireless' }).click();
     await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0);
     await expect(page.locator('#sheet-links')).toContainText('471.6');
 });
@@ -61,7 +61,7 @@ test('the frame that costs the boom most is lowered, and the boom comes nearer',
 
 test('a scan and a clap are taken by the instruments on site', async ({ desk: page }) => {
     await page.goto(page.url().replace(/cameras.*/, 'sound?look=room'));
-    await page.getByTitle('Clap, and record it').click();
+    await page.getByTitle('Clap and record').click();
     await expect(page.getByRole('img', { name: 'The decay of the last clap' })).toBeVisible();
     await page.goto(page.url().replace(/look=room/, 'look=radio').replace(/sound.*/, 'sound?look=radio&place=duo'));
     await page.getByTitle('Scan with the scanner').click();
@@ -79,7 +79,7 @@ test('twelve links are coordinated, one is locked where it disturbs, and one oth
     }, six);
     await page.reload();
     await expect(page.locator('#sheet-links')).toContainText('Link 12');
-    await page.getByRole('button', { name: 'Coordinate all links' }).click();
+    await page.getByRole('button', { name: 'Coordinate wireless' }).click();
     await expect(page.locator('.spectrum .carrier')).toHaveCount(12);
     await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0);
     const link = (nth) => page.locator('#sheet-links .entry').nth(nth);

@@ -106,7 +106,7 @@ it('shows a role its pages, without forms, cards and what is not theirs', functi
         $answer->assertDontSee($words, false);
     }
 })->with([
-    'crew, the day' => ['crew', 'rundown', ['Call sheet', 'Verdicts'], ['Mend:', 'Crew and calls']],
+    'crew, the day' => ['crew', 'rundown', ['Call sheet', 'Verdicts'], ['Mend:', 'Crew and call times']],
     'sound' => ['sound', 'sound?look=tracks', ['Sound sheet'], ['Pack list', 'Mend:']],
     'venue, safety' => ['venue', 'rig?look=safety', ['Ways out', 'Safety sheet'], ['Call sheet', 'id="tally"', 'class="findings"']],
     'client, frames' => ['client', 'cameras', ['class="picture"', 'Frames on one sheet'], ['Call sheet', 'id="tally"', 'breaks']],
@@ -115,7 +115,7 @@ it('shows a role its pages, without forms, cards and what is not theirs', functi
 
 it('keeps pages of other roles shut', function (string $role, string $page): void {
     ($this->with)(($this->make)(Role::from($role)));
-    $this->get("/shoots/{$this->shoot->id}/$page")->assertForbidden()->assertSee('not among the pages');
+    $this->get("/shoots/{$this->shoot->id}/$page")->assertForbidden()->assertSee('not shared with you');
 })->with([
     ['crew', 'brief'], ['crew', 'cameras?look=kit'], ['crew', 'scout?look=notes'], ['sound', 'pack'], ['sound', 'light'], ['venue', 'rundown?look=today'],
     ['venue', 'scout'], ['venue', 'sound'], ['client', 'rig'], ['client', 'brief'], ['client', 'rundown?look=cues'], ['editor', 'wrap?look=restore'],
@@ -205,7 +205,7 @@ it('makes a link from the page and tells it once', function (): void {
     $this->actingAs($this->odo);
     $at = "/shoots/{$this->shoot->id}/share";
     $this->post($at, ['name' => 'Ansel', 'role' => 'sound', 'days' => '3', 'marks' => '1', 'setup' => 'talk'])->assertRedirect($at);
-    $this->get($at)->assertSee('told this once')->assertSee('/with/');
+    $this->get($at)->assertSee('shown once')->assertSee('/with/');
     $this->get($at)->assertDontSee('/with/');
     expect(Link::query()->sole())->role->toBe(Role::Sound)->setup->toBe('talk')->marks->toBeTrue();
     foreach ([['name' => ''], ['role' => 'king'], ['days' => '0'], ['days' => '9999'], ['setup' => 'none']] as $wrong) {

@@ -18,17 +18,17 @@ beforeEach(function (): void {
 it('shows each way to look at the cameras', function (string $query, string $words): void {
     $this->get("/shoots/{$this->shoot->id}/cameras?$query")->assertOk()->assertSee($words, false);
 })->with([
-    ['look=propose', 'Scoring places'],
+    ['look=propose', 'Scoring positions'],
     ['look=propose&later=all', 'Proposal 3'],
-    ['look=propose&chair=1&later=all', 'Leave the chair where it is'],
-    ['look=propose&place=duo&later=all', 'one camera has everybody'],
+    ['look=propose&chair=1&later=all', 'Keep the chair here'],
+    ['look=propose&place=duo&later=all', 'one camera has everyone'],
     ['look=take&place=duo', 'the voice comes in'],
     ['look=take', 'No camera moves here'],
     ['look=cover&place=duo', 'bridge, cello'],
     ['look=settings', 'How the mill came to him'],
     ['look=kit', '25–100 mm cine zoom'],
     ['place=duo', 'Key in the tide chart'],
-    ['select=cam-a', 'Sizes from here'],
+    ['select=cam-a', 'Shot sizes from here'],
     ['place=duo&select=mark:move-a:m2', 'the voice comes in'],
 ]);
 
@@ -37,11 +37,11 @@ it('frames a camera to a size, squares it, and says what cannot be', function ()
     expect(($this->setup)()->cameras['cam-b']->placement->focalMm)->toBeGreaterThan(60.0);
     ($this->at)('frame/size', ['thing' => 'cam-b', 'size' => 'wide', 'by' => 'move'])->assertSessionHas(
         'said',
-        'The wall is in the way: there is no room to go so far back.',
+        'Not enough room behind: the wall is in the way.',
     );
     ($this->at)('frame/square', ['thing' => 'cam-b', 'place' => 'duo'])->assertSessionHas(
         'said',
-        'Turn B by 2.0°, square to the yard side: done.',
+        'Done: Turn B 2.0°, square to the yard side.',
     );
     expect(rad2deg(($this->setup)('duo')->cameras['cam-b']->placement->aim->bearingRad))->toEqualWithDelta(0.0, 0.3);
     ($this->at)('frame/size', ['thing' => 'nobody', 'size' => 'wide', 'by' => 'move'])->assertNotFound();

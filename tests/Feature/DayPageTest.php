@@ -19,7 +19,7 @@ beforeEach(function (): void {
 it('works the day out, in hours and minutes', function (): void {
     $this->get("/shoots/{$this->shoot->id}/rundown")
         ->assertOk()
-        ->assertSeeInOrder(['Call at 07:05, done at 14:35', 'the way there', 'carry in, Sallow Tide Mill, stone room', 'record Setup 1', 'a meal', 'the way home']);
+        ->assertSeeInOrder(['Call at 07:05, done at 14:35', 'travel there', 'load-in, Sallow Tide Mill, stone room', 'shoot Setup 1', 'meal', 'travel home']);
 });
 
 it('takes the length that somebody knows, gives it back, and says what no longer fits', function (): void {
@@ -36,7 +36,7 @@ it('takes the length that somebody knows, gives it back, and says what no longer
 });
 
 it('turns down what is no length, and tasks that are not there', function (): void {
-    ($this->send)('lights/talk', 'long')->assertUnprocessable()->assertSee('Whole minutes are wanted');
+    ($this->send)('lights/talk', 'long')->assertUnprocessable()->assertSee('Enter whole minutes');
     ($this->send)('lights/talk', '2000')->assertUnprocessable();
     ($this->send)('lights/nowhere', '20')->assertNotFound();
 });
@@ -70,14 +70,14 @@ it('moves a recording with its hours, and a task to no sooner than that', functi
 it('offers what would fit when the day overruns, and takes it as one change', function (): void {
     $page = fn (string $ask) => $this->get("/shoots/{$this->shoot->id}/rundown?look=today&ask=$ask");
     $page('09:00')->assertSee('all that is left fits')->assertDontSee('Plan B');
-    $page('10:20')->assertSee('Plan B')->assertSee('record Setup 1 25 min later');
+    $page('10:20')->assertSee('Plan B')->assertSee('shoot Setup 1 25 min later');
     $take = fn (string $change) => $this->post("/shoots/{$this->shoot->id}/day/instead", [
         'version' => $this->shoot->refresh()->version, 'stage' => 'rundown', 'look' => 'today', 'ask' => '10:20', 'change' => $change,
     ]);
     $take('later:take/talk:10')->assertUnprocessable();
     $version = $this->shoot->refresh()->version;
     $take('later:take/talk:25')->assertRedirect();
-    $page('10:20')->assertSee('all that is left fits')->assertSee('Plan B: record Setup 1 25 min later');
+    $page('10:20')->assertSee('all that is left fits')->assertSee('Plan B: shoot Setup 1 25 min later');
     expect($this->shoot->refresh()->version)->toBe($version + 1);
     $this->post("/shoots/{$this->shoot->id}/undo", ['version' => $this->shoot->version])->assertRedirect();
     $page('10:20')->assertSee('no longer keeps its hours');
@@ -86,13 +86,13 @@ it('offers what would fit when the day overruns, and takes it as one change', fu
 it('writes the day as a calendar that holds together, with an alarm for each recording, and as a table', function (): void {
     $calendar = Sabre\VObject\Reader::read((string) $this->get("/shoots/{$this->shoot->id}/day.ics")->assertOk()->getContent());
     $events = [...$calendar->select('VEVENT')];
-    $recorded = array_values(array_filter($events, static fn ($e): bool => str_starts_with((string) $e->SUMMARY, 'record Setup 1')))[0];
+    $recorded = array_values(array_filter($events, static fn ($e): bool => str_starts_with((string) $e->SUMMARY, 'shoot Setup 1')))[0];
 
     expect($calendar->validate())->toBe([])
         ->and($events)->toHaveCount(count(($this->day)()->tasks))
         ->and($recorded->DTSTART->getDateTime()->format('c'))->toBe('2026-12-05T10:30:00+00:00')
         ->and((string) $recorded->VALARM->TRIGGER)->toBe('-PT15M')
-        ->and((string) $this->get("/shoots/{$this->shoot->id}/day.csv")->getContent())->toContain('2026-12-05,10:30,11:30,60,record Setup 1');
+        ->and((string) $this->get("/shoots/{$this->shoot->id}/day.csv")->getContent())->toContain('2026-12-05,10:30,11:30,60,shoot Setup 1');
 });
 
 it('gives each of the crew a card with what they are at, and their cues', function (): void {

@@ -198,7 +198,7 @@ it('takes of two hands’ fields those that are chosen', function (): void {
     $this->store->commit($this->shoot, 1, new Edit(['/setups/talk/cameras/cam-b/x_m' => 4.9, '/setups/talk/cameras/cam-b/y_m' => 1.9]), 'Theirs');
     $mine = json_encode(['/setups/talk/cameras/cam-b/x_m' => 4.4, '/setups/talk/cameras/cam-b/y_m' => 1.4]);
     $at = "/shoots/{$this->shoot->id}/edit";
-    $this->post($at, ['version' => 1, 'stage' => 'cameras', 'edit' => $mine])->assertStatus(409)->assertSee('Put what is ticked on top')->assertSee('Theirs (this computer)');
+    $this->post($at, ['version' => 1, 'stage' => 'cameras', 'edit' => $mine])->assertStatus(409)->assertSee('Keep what is ticked')->assertSee('Theirs (this computer)');
     $this->post($at, ['version' => 2, 'stage' => 'cameras', 'edit' => $mine, 'fields' => ['/setups/talk/cameras/cam-b/y_m']])->assertRedirect();
     $document = json_decode($this->shoot->fresh()->head->plan, true);
     expect(Apart::at($document, ['setups', 'talk', 'cameras', 'cam-b', 'x_m']))->toBe(4.9)

@@ -46,7 +46,7 @@ it('lights by a maker’s file, and refuses a broken one by its line', function 
         ],
     );
     $ies = (string) file_get_contents(base_path('core/tests/data/files/sym_lambert.ies'));
-    $bring($ies)->assertSessionHas('said', 'Spot is in: 3140 lm, 1000 cd at most.');
+    $bring($ies)->assertSessionHas('said', 'Spot imported: 3140 lm, 1000 cd at most.');
     $this->post(
         "/shoots/$shoot->id/card",
         ['version' => 2, 'stage' => 'light', 'thing' => 'key', 'fields' => ['/setups/talk/lights/key/fixture' => 'lamp-1']],
@@ -82,7 +82,7 @@ it('sets all dimmers on the page, says how near it comes, and keeps what was typ
     expect($shoot->refresh()->version)->toBe(1);
     expect($solve([])->assertRedirect()->getSession()->get('said'))->toStartWith('Key to ')->toContain(' : 1, ');
     $before = $dimmer();
-    expect($solve(['stop' => '16'])->getSession()->get('said'))->toContain('the key comes nearer by')
+    expect($solve(['stop' => '16'])->getSession()->get('said'))->toContain('bring the key closer by')
         ->and($dimmer())->toBe(1.0)->and($before)->toBeLessThan(0.5);
 });
 
@@ -124,15 +124,15 @@ it('lists the lamps from two walls, and prints what each does', function (): voi
 it('shows the light in each of its ways, and keeps what is only looked at out of the plan', function (): void {
     $shoot = $this->demo();
     $at = "/shoots/$shoot->id/light";
-    $this->get("$at?look=stops")->assertOk()->assertSee('Stops over the wanted exposure')->assertSee('+4 and more: clips');
-    $this->get("$at?look=propose&later=all")->assertOk()->assertSee('Proposal 1: ')->assertSee('places for lamps were scored');
+    $this->get("$at?look=stops")->assertOk()->assertSee('Stops over target exposure')->assertSee('+4 and more: clips');
+    $this->get("$at?look=propose&later=all")->assertOk()->assertSee('Proposal 1: ')->assertSee('lamp positions scored');
     $this
         ->get("$at?look=day&place=duo")
         ->assertOk()
         ->assertSee('Steadiest from')
         ->assertSee('No reading of daylight has a place and a time yet');
-    $this->get("$at?look=day")->assertOk()->assertSee('Held against the meter')->assertSee('window seat');
-    $this->get("$at?look=lamps")->assertOk()->assertSee('What goes before a lamp')->assertSee('Half diffusion in a 1.2 m frame');
+    $this->get("$at?look=day")->assertOk()->assertSee('Compared with your meter')->assertSee('window seat');
+    $this->get("$at?look=lamps")->assertOk()->assertSee('Modifiers')->assertSee('Half diffusion in a 1.2 m frame');
     $this->get("$at?place=duo&sky=clear&hour=10:30")->assertOk()->assertSee('the sun itself')->assertSee('daylight by the gable window');
     $this->get("$at?place=duo&sky=overcast&hour=10:30")->assertOk()->assertDontSee('the sun itself');
     expect(app(PlanStore::class)->open($shoot->refresh())->setup('duo')->setup->metering->clock)->toBe('');

@@ -61,5 +61,5 @@ it('asks for a device and its clock, and knows no shoot that is gone', function 
 it('lists what is to be asked, taken along and put back', function (): void {
     $this->get("/shoots/{$this->shoot->id}/scout?look=ticks")
         ->assertOk()
-        ->assertSeeInOrder(['To ask, Sallow Tide Mill, stone room', 'a clamp on the tie beam', 'To take along', 'light meter', 'To put back', 'sack bench']);
+        ->assertSeeInOrder(['Permissions, Sallow Tide Mill, stone room', 'a clamp on the tie beam', 'Scout bag', 'light meter', 'To put back', 'sack bench']);
 });

@@ -25,7 +25,7 @@ it('answers to its own names alone', function (string $host, int $status): void 
 );
 
 it('refuses lists where a word is wanted, and keeps nothing', function (): void {
-    $this->post('/shoots', ['title' => ['x'], 'place' => 'here'])->assertStatus(422)->assertSee('One value is wanted here');
+    $this->post('/shoots', ['title' => ['x'], 'place' => 'here'])->assertStatus(422)->assertSee('Enter one value here');
     expect(Shoot::query()->count())->toBe(0);
 });
 
@@ -56,7 +56,7 @@ it('refuses a plan that would grow past what it reads', function (): void {
     $this
         ->post('/shoots/import', ['plan' => UploadedFile::fake()->createWithContent('plan.json', (string) json_encode($plan))])
         ->assertStatus(422)
-        ->assertSee('would grow past 10 MB');
+        ->assertSee('would exceed 10 MB');
 });
 
 it('opens pages about pictures that have no file', function (): void {

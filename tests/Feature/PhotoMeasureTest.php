@@ -37,6 +37,6 @@ it('marks a photo, draws the plan over it, and reads a length off it in the read
         return ['ask' => 'wall.jpg', 'stage' => 'scout', 'what' => 'floor', 'x1' => $a[0] / 4000, 'y1' => $a[1] / 3000, 'x2' => $b[0] / 4000, 'y2' => $b[1] / 3000];
     })()))->assertOk()->json('says');
     expect($ask('metric'))->toContain('1.00 m, to about');
-    $mark('corner/nowhere/floor', [1, 1])->assertUnprocessable()->assertSee('Choose what it is first');
+    $mark('corner/nowhere/floor', [1, 1])->assertUnprocessable()->assertSee('Choose what it shows first');
     $mark(array_key_first(PhotoStudy::points($place)), null)->assertRedirect();
 });

@@ -17,7 +17,7 @@ it('shows every stage and way to look', function (string $path, string $text): v
     $this->get("/shoots/{$this->shoot->id}$path")->assertOk()->assertSee($text, false);
 })->with([
     ['/', '3 break'],
-    ['/brief', 'What this brief already asks for'],
+    ['/brief', 'What this brief means for the shoot'],
     ['/measure', 'Tape book'],
     ['/stage', 'Miller'],
     ['/light', 'Metering'],
@@ -35,7 +35,7 @@ it('sets a setup’s own hours on its card, and lets go of them', function (): v
     $card = $this
         ->get("$url/stage?place=duo&select=setup")
         ->assertOk()
-        ->assertSee('the first under When')
+        ->assertSee('the first shoot day')
         ->assertSee('Talk in the stone room, 2026-12-05');
     $keep = fn (int $version, array $fields) => $this->post(
         "$url/card",
@@ -92,8 +92,8 @@ it('calls the angle of a pair what it is, and a recorder’s hours its own', fun
     $this
         ->get("/shoots/{$this->shoot->id}/sound?look=music&place=duo")
         ->assertOk()
-        ->assertSee('angle between the two')
-        ->assertDontSee('angle left, whole');
+        ->assertSee('angle between capsules')
+        ->assertDontSee('beam angle');
 });
 
 it('answers a change with the parts of the page, a plain form with a redirect', function (): void {
@@ -133,7 +133,7 @@ it('keeps both sides of a stale change', function (): void {
     $url = "/shoots/{$this->shoot->id}/edit";
     $this->post($url, edit($this->shoot, ['/setups/talk/cameras/cam-b/x_m' => 5.0]));
     $stale = $this->post($url, edit($this->shoot, ['/setups/talk/cameras/cam-b/x_m' => 4.5]));
-    $stale->assertStatus(409)->assertSee('5.00 m')->assertSee('4.50 m')->assertSee('Move B')->assertSee('Put yours on top');
+    $stale->assertStatus(409)->assertSee('5.00 m')->assertSee('4.50 m')->assertSee('Move B')->assertSee('Keep my change');
     $this->post($url, edit($this->shoot, ['/setups/talk/cameras/cam-b/x_m' => 4.5], 2))->assertRedirect();
     expect($this->shoot->revisions()->count())->toBe(3);
 });
@@ -265,7 +265,7 @@ it('guards its answers', function (): void {
 });
 
 it('answers what is not there with a page, not a fault', function (): void {
-    $this->get('/shoots/none/cameras')->assertNotFound()->assertSee('There is no such page or plan');
+    $this->get('/shoots/none/cameras')->assertNotFound()->assertSee('No page or plan at this address');
     $this->get("/shoots/{$this->shoot->id}/frames/none.svg")->assertNotFound();
     $this->post("/shoots/{$this->shoot->id}/card", ['version' => 1, 'thing' => 'none'])->assertNotFound();
     $this->post("/shoots/{$this->shoot->id}/mend", ['version' => 1, 'finding' => ['x']])->assertStatus(422);
@@ -311,6 +311,6 @@ it('copies a setup to change it without losing the first, and takes one out whil
     foreach (['setup-1', 'duo'] as $gone) {
         $do('setups/remove', $gone)->assertRedirect();
     }
-    $do('setups/remove', '')->assertSessionHas('said', 'A plan has one setup at least: this one stays.');
+    $do('setups/remove', '')->assertSessionHas('said', 'A plan needs at least one setup: this one stays.');
     expect($plan()->setups)->toHaveCount(1);
 });

@@ -23,8 +23,8 @@ beforeEach(function (): void {
 
 it('goes through what is done before a setup rolls in the same order, with what stands in its way', function (): void {
     $this->get("/shoots/{$this->shoot->id}/roll")->assertOk()
-        ->assertSeeInOrder(['Walk the frames', 'Key is in B’s frame', 'pendant over the bench: switch off', 'Key on, at 80 %', 'Camera A: ISO 800', 'gain about', 'Phones off', 'Sync: a clap', 'After', 'back as it was'])
-        ->assertSee('Stop fridge in the kitchen, by Orrin');
+        ->assertSeeInOrder(['Walk the frames', 'Key is in B’s frame', 'pendant over the bench: switch off', 'Key on, at 80 %', 'Camera A: ISO 800', 'gain about', 'Every phone off', 'Sync: a clap', 'After', 'back as it was'])
+        ->assertSee('fridge in the kitchen off, Orrin');
 });
 
 it('takes any one thing away, and says what breaks and what mends it', function (): void {
@@ -36,7 +36,7 @@ it('takes any one thing away, and says what breaks and what mends it', function 
     expect($broken('boom'))->not->toContain('every-voice-is-near-a-microphone')
         ->and(Drill::without($judge, $setup, $now, 'nothing'))->toBeNull();
     $this->get("/shoots/{$this->shoot->id}/roll?look=drill&ask=cam-a")->assertOk()->assertSee('Without A')->assertSee('past B’s lens');
-    $this->get("/shoots/{$this->shoot->id}/roll?look=drill&ask=nowhere")->assertOk()->assertSee('There is no such thing here');
+    $this->get("/shoots/{$this->shoot->id}/roll?look=drill&ask=nowhere")->assertOk()->assertSee('That isn’t in this setup');
 });
 
 it('tells the edit every take and mark, as a table, as markers to the frame and as subtitles', function (): void {
@@ -60,11 +60,11 @@ it('tells the edit every take and mark, as a table, as markers to the frame and 
 
 it('holds what is outstanding open until it is done, or somebody says why not', function (): void {
     $page = fn () => $this->get("/shoots/{$this->shoot->id}/wrap")->assertOk();
-    $page()->assertSee('Something is outstanding');
+    $page()->assertSee('Still open: do it');
     ($this->send)(['kind' => 'tick', 'item' => 'tone/talk', 'on' => true, 'at_ms' => ($this->at)(0)]);
-    $page()->assertSee('Something is outstanding');
+    $page()->assertSee('Still open: do it');
     ($this->send)(['kind' => 'tick', 'item' => 'waive/picture/topics-1', 'on' => true, 'reason' => 'the sluice is shut', 'at_ms' => ($this->at)(1)]);
-    $page()->assertSee('Nothing is outstanding.');
+    $page()->assertSee('Nothing left to do.');
 });
 
 it('clears a card only when two copies on two drives agree, and refuses lists that it cannot rely on', function (): void {

@@ -30,11 +30,11 @@ it('shows each way to look at a place', function (string $query, string $words):
     ['scout', 'sun in the south window'],
     ['scout?look=notes', 'sluice at the turn of the tide'],
     ['scout?look=photos', 'Add photos'],
-    ['scout?look=compare', 'Ruled out: leave'],
+    ['scout?look=compare', 'Ruled out: permission'],
     ['scout?place=glasshouse', 'sun on the chosen spot'],
     ['measure?place=glasshouse', 'north wall 8.22 m'],
     ['measure?look=book', 'Sloped ceiling, by points'],
-    ['brief?look=schools', 'Where the second camera goes'],
+    ['brief?look=schools', 'Second camera’s position'],
 ]);
 
 it('adds a place, writes down what was found and takes a word back by undo', function (): void {
@@ -274,7 +274,7 @@ it('takes photos upright, without the place they were taken at', function (): vo
             ],
         )
         ->assertStatus(422)
-        ->assertSee('is no picture that can be read');
+        ->assertSee('is not a picture we can read');
 });
 
 it('measures a hidden world that may contradict the plan, and sometimes shows nothing', function (): void {
@@ -351,7 +351,7 @@ it('lays a floor plan underneath and scales it by two points', function (): void
 });
 
 it('sets up in a place that had nothing, and things stand there', function (): void {
-    $this->get("/shoots/{$this->shoot->id}/stage?place=glasshouse")->assertSee('Set up here')->assertDontSee('Add subject');
+    $this->get("/shoots/{$this->shoot->id}/stage?place=glasshouse")->assertSee('Add to this setup')->assertDontSee('Add subject');
     ($this->at)('setups', ['stage' => 'stage'])->assertRedirect();
     ($this->at)('things', ['stage' => 'stage', 'kind' => 'subject'])->assertRedirect();
     $setup = ($this->plan)()->setupAt('glasshouse');

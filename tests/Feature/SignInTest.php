@@ -38,7 +38,7 @@ it('lets in who knows the password, keeps it hashed, and out who has signed out'
     config(['fineframe.crew' => true]);
     $owner = Owner::query()->create(['name' => 'Isolde', 'password' => 'a tide of ten']);
     expect($owner->password)->not->toContain('tide')->and(password_verify('a tide of ten', $owner->password))->toBeTrue();
-    ($this->tries)('another one')->assertUnprocessable()->assertSee('do not go together');
+    ($this->tries)('another one')->assertUnprocessable()->assertSee('don’t match');
     $this->get("/shoots/{$this->shoot->id}/cameras");
     ($this->tries)('a tide of ten')->assertRedirect("/shoots/{$this->shoot->id}/cameras");
     $this->get("/shoots/{$this->shoot->id}/cameras")->assertOk()->assertSee('The miller’s talk');

@@ -13,7 +13,7 @@ use Illuminate\Http\UploadedFile;
 it('hangs cloth and hears it, brings a clap in, and refuses a noisy one with a sentence', function (): void {
     $shoot = $this->demo();
     $at = "/shoots/$shoot->id/sound?look=room";
-    $this->get($at)->assertOk()->assertSee('For speech it rings 1.69 s')->assertSee('As loud as the room at');
+    $this->get($at)->assertOk()->assertSee('Reverb for speech: 1.69 s')->assertSee('Equal to the reverb at');
     $this->post(
         "/shoots/$shoot->id/sheet",
         [
@@ -24,7 +24,7 @@ it('hangs cloth and hears it, brings a clap in, and refuses a noisy one with a s
             'rows' => ['new' => ['id' => '', 'name' => 'two blankets', 'material' => 'curtain', 'area_m2' => '7.2', 'hung' => 'free']],
         ],
     )->assertRedirect();
-    $this->get($at)->assertSee('bare, 1.80 s')->assertDontSee('For speech it rings 1.69 s');
+    $this->get($at)->assertSee('bare, 1.80 s')->assertDontSee('Reverb for speech: 1.69 s');
 
     $bring = fn (string $file): Illuminate\Testing\TestResponse => $this->post(
         "/shoots/$shoot->id/bring",
@@ -65,12 +65,12 @@ it('coordinates the links on the page, and says which has no room', function ():
     )->assertRedirect();
     $plan = app(PlanStore::class)->open($shoot->refresh())->setup();
     expect($plan->setup->list('links'))->toHaveCount(12);
-    $this->get("/shoots/$shoot->id/sound?look=radio")->assertSee('wireless links have no channel yet');
+    $this->get("/shoots/$shoot->id/sound?look=radio")->assertSee('wireless links have no frequency yet');
     $this->post(
         "/shoots/$shoot->id/radio",
         ['version' => $shoot->refresh()->version, 'stage' => 'sound', 'look' => 'radio'],
     )->assertSessionHas('said');
-    $this->get("/shoots/$shoot->id/sound?look=radio")->assertSee('All 12 wireless links leave each other alone');
+    $this->get("/shoots/$shoot->id/sound?look=radio")->assertSee('All 12 wireless links are clear of each other');
 });
 
 it('brings a scan in and keeps the links clear of it', function (): void {
@@ -86,16 +86,16 @@ it('brings a scan in and keeps the links clear of it', function (): void {
             'what' => 'scan',
             'file' => UploadedFile::fake()->createWithContent('scan.csv', $scan),
         ],
-    )->assertSessionHas('said', 'One part of the air is in use.');
-    $this->get("/shoots/$shoot->id/sound?look=radio&place=duo")->assertSee('on the air already: heard at');
+    )->assertSessionHas('said', 'One frequency range is in use.');
+    $this->get("/shoots/$shoot->id/sound?look=radio&place=duo")->assertSee('on a frequency in use: heard at');
     $this->post(
         "/shoots/$shoot->id/radio",
         ['version' => 2, 'stage' => 'sound', 'look' => 'radio', 'place' => 'duo'],
     )->assertSessionHas('said', 'Set 6 links.');
     $this
         ->get("/shoots/$shoot->id/sound?look=radio&place=duo")
-        ->assertDontSee('on the air already: heard at')
-        ->assertSee('leave each other alone');
+        ->assertDontSee('on a frequency in use: heard at')
+        ->assertSee('are clear of each other');
 });
 
 it('scans and claps by the instruments, near to the hidden world', function (): void {
@@ -120,10 +120,10 @@ it('prints the sound sheet, and shows every look of sound in both units', functi
         )->toBe('application/pdf');
         foreach ([
             'mics' => 'Level plan',
-            'tracks' => 'Who goes where',
-            'cables' => 'What records sound',
+            'tracks' => 'Routing',
+            'cables' => 'Recorders',
             'music' => 'Stereo pairs',
-            'radio' => 'What reaches the antenna',
+            'radio' => 'Signal at the antenna',
             'room' => 'Noise over the day',
         ] as $look => $says) {
             $this->get("/shoots/$shoot->id/sound?look=$look&place=$place")->assertOk()->assertSee($says);

@@ -96,7 +96,7 @@ final readonly class CameraCards
                             $at->number('focal_mm', 'Focal length', $mark->focalMm, 'mm'),
                         ],
                         'Aim' => [
-                            $at->choice('subject', 'Aimed at the eyes of', $mark->subject, ['' => 'nobody, along the bearing'] + $this->people()),
+                            $at->choice('subject', 'Aimed at', $mark->subject, ['' => 'nobody, along the bearing'] + $this->people()),
                             ...($mark->subject === null ? [
                                 $at->number('bearing_deg', 'Bearing', round(rad2deg($mark->bearingRad), 3), '°'),
                                 $at->number('tilt_deg', 'Tilt', round(rad2deg($mark->tiltRad), 3), '°'),

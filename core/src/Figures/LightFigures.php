@@ -25,9 +25,9 @@ final class LightFigures
         $light = $face->light;
         $working = new Working('T²/t = E·S/C; ratio = (key + fill) : fill', [
             'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux),
-            'of it, bounce boards' => Quantity::of($face->bounced, Unit::Lux),
-            'of it, bounce from the room' => Quantity::of($face->byRoom, Unit::Lux),
-            'E that is there' => Quantity::of($light->ambientLux, Unit::Lux),
+            'of it, from boards' => Quantity::of($face->bounced, Unit::Lux),
+            'of it, from the room' => Quantity::of($face->byRoom, Unit::Lux),
+            'E, ambient' => Quantity::of($light->ambientLux, Unit::Lux),
             'S' => Quantity::of($metering->iso, Unit::Count),
             '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count),
         ], 'ISO 2720:1974 with a dome, C = 330; lamps by Lambert’s polygon formula');

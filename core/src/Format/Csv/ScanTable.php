@@ -58,7 +58,9 @@ final class ScanTable
             $value >= 1e7 => $value / 1e6, $value >= 1e4 => $value / 1e3, default => $value
         };
 
-        return $mhz >= 30 && $mhz <= 7000 ? $mhz : throw UnreadableFile::atLine($line, "$value is not a frequency between 30 MHz and 7 GHz.");
+        $wrong = "$value is not a frequency between 30 MHz and 7 GHz.";
+
+        return $mhz >= 30 && $mhz <= 7000 ? $mhz : throw UnreadableFile::atLine($line, $wrong);
     }
 
     /**

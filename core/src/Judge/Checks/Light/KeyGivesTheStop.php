@@ -69,7 +69,7 @@ final class KeyGivesTheStop extends Rule
             [$face->body->person->id],
             new Working('T²/t = E·S/C', [
                 'E from the lamps' => Quantity::of($light->lampLux, Unit::Lux),
-                'E that is there' => Quantity::of($light->ambientLux, Unit::Lux),
+                'E, ambient' => Quantity::of($light->ambientLux, Unit::Lux),
                 'S' => Quantity::of($metering->iso, Unit::Count),
                 '1/t' => Quantity::of(1 / $metering->shutterS(), Unit::Count),
                 'E wanted' => Quantity::of($metering->wantedLux(), Unit::Lux),

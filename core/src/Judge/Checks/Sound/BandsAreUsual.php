@@ -42,7 +42,7 @@ final class BandsAreUsual extends Rule
                     ['link' => $link->text('name'), 'set' => number_format($link->number('set_mhz') ?? 0.0, 3).' MHz', 'region' => $region],
                     [$link->id],
                     new Working(
-                        'against the bands that ship, as of 2025',
+                        'against our bands of 2025',
                         ['region' => $region],
                         'not a licence to transmit: check with the regulator',
                     ),
@@ -55,7 +55,7 @@ final class BandsAreUsual extends Rule
                 Severity::Holds,
                 ['count' => (string) count($links), 'region' => $region, 'what' => $first],
                 ['links'],
-                new Working('against the bands that ship, as of 2025', ['region' => $region], 'not a licence to transmit: check with the regulator'),
+                new Working('against our bands of 2025', ['region' => $region], 'not a licence to transmit: check with the regulator'),
             );
         }
     }
