@@ -74,7 +74,7 @@ test('B is squared to the wall, and framed to a size by the lens and by moving',
     await page.locator('#thing-cam-b').focus();
     await page.keyboard.press('Enter');
     await page.getByRole('button', { name: 'Square to the wall' }).click();
-    await expect(page.locator('#said')).toContainText('square to the yard side: done');
+    await expect(page.locator('#said')).toContainText('square to the yard side');
     await page.getByRole('link', { name: 'Verdicts', exact: true }).first().click();
     await expect(finding(page, 'off square to the yard side')).toHaveCount(0);
 
@@ -98,5 +98,5 @@ test('who covers whom follows a card, and the odd one out is marked', async ({ d
     await page.getByLabel('Role').selectOption('roving');
     await expect(page.locator('.cover-table').first()).toContainText('roving');
     await page.getByRole('link', { name: 'Verdicts', exact: true }).first().click();
-    await expect(finding(page, 'No locked camera has everybody')).toBeVisible();
+    await expect(finding(page, 'No locked-off camera has everyone')).toBeVisible();
 });

@@ -60,7 +60,7 @@ test('an hour is looked at, and the stripe of sun arrives and goes', async ({ de
     expect(await frame()).not.toBe(early);
     await page.reload();
     await page.goto(page.url().replace(/\?.*/, '?place=duo'));
-    await expect(page.locator('.bars').first()).toContainText('what is there');
+    await expect(page.locator('.bars').first()).toContainText('ambient');
 });
 
 test('a way to light is taken, and undo brings the lamps of before back', async ({ desk: page }) => {
@@ -85,7 +85,7 @@ test('a person is lit from nothing by asking: key, edge, eyes', async ({ desk: p
     const now = (name) => page.locator('.now div').filter({ has: page.getByText(name, { exact: true }) }).locator('dd');
     const dim = await now('Face').textContent();
     expect(dim).toMatch(/under/);
-    for (const [version, ask] of [['2', 'Right stop'], ['3', 'An edge'], ['4', 'Light in the eyes']]) {
+    for (const [version, ask] of [['2', 'Exposure on target'], ['3', 'A back light'], ['4', 'Light in the eyes']]) {
         await page.getByRole('button', { name: ask, exact: true }).click();
         if (ask === 'Light in the eyes' && await now('Eyes').textContent() === 'a light in them') continue;
         await page.getByRole('button', { name: 'Do it' }).first().click();
@@ -100,9 +100,9 @@ test('a person is lit from nothing by asking: key, edge, eyes', async ({ desk: p
 test('another school turns verdicts and proposals, and the page says so before', async ({ desk: page }) => {
     await page.goto(page.url().replace(/cameras.*/, 'brief?look=schools'));
     const contrast = page.locator('#school-contrast');
-    await expect(contrast.locator('label', { hasText: 'as it stands' })).toContainText('shadow toward the lens');
+    await expect(contrast.locator('label', { hasText: 'as planned now' })).toContainText('shadow toward the lens');
     await contrast.getByText('What another choice would change').click();
-    await expect(contrast.locator('.otherwise')).toContainText('up to 1.6 is wanted');
+    await expect(contrast.locator('.otherwise')).toContainText('you want 1.6 at most');
     await contrast.locator('label', { hasText: 'Even all round' }).click();
     await expect(page.locator('#state')).toHaveAttribute('data-version', '2');
     await expect(contrast.locator('.follows')).toHaveClass(/apart/);
@@ -111,7 +111,7 @@ test('another school turns verdicts and proposals, and the page says so before',
     await page.goto(page.url().replace(/brief.*/, 'light?look=propose'));
     await expect(page.locator('.proposal').first()).toContainText('1 lamp on');
     for (const proposal of await page.locator('.proposal').all()) await expect(proposal).toContainText(/\b[01] lamps? on/);
-    await expect(finding(page, 'up to 1.6 is wanted')).toBeVisible();
+    await expect(finding(page, 'you want 1.6 at most')).toBeVisible();
 });
 
 test('a bar tells how far a slow answer is, and goes when the frames are there', async ({ desk: page }) => {
@@ -143,12 +143,12 @@ test('a lamp goes outside, comes in by the window, and a walk is judged', async 
     await set('x_m', '-1.5');
     await set('y_m', '3.5');
     await page.goto(page.url().split('?')[0] + '?look=list');
-    await expect(page.locator('#verdicts')).toContainText('Key outside does not reach what it is turned to.');
+    await expect(page.locator('#verdicts')).toContainText('Key outside doesn’t reach its subject.');
     await expect(page.locator('.table-panel').first()).toContainText('outside, ');
-    await page.getByText('Add a walk').click();
+    await page.getByText('Add a move').click();
     const walk = page.locator('#entry-walks-new');
-    await walk.getByLabel('what').fill('to the door');
-    await walk.getByLabel('who').selectOption({ label: 'Miller' });
+    await walk.getByLabel('name').fill('to the door');
+    await walk.getByLabel('person').selectOption({ label: 'Miller' });
     await walk.getByLabel(/to, across/).fill('4.9');
     await walk.getByLabel(/to, up/).fill('2.6');
     await walk.getByRole('button', { name: 'Keep' }).click();

@@ -4,13 +4,13 @@ test('a breaker is overloaded, said, and solved by sharing out', async ({ desk: 
     await page.goto(page.url().replace(/cameras.*/, 'rig?look=power'));
     await page.getByText('Add a load').click();
     const load = page.locator('#entry-loads-new');
-    await load.getByLabel('what').fill('Heater');
+    await load.getByLabel('name').fill('Heater');
     await load.getByLabel('power, W').fill('2600');
     await load.getByRole('button', { name: 'Keep' }).click();
     await expect(page.locator('#state')).toHaveAttribute('data-version', '2');
     await page.getByLabel('Circuit of Heater').selectOption({ label: 'wall sockets' });
     await expect(page.locator('#state')).toHaveAttribute('data-version', '3');
-    await expect(finding(page, 'wall sockets carries')).toContainText('12.8 A may be drawn');
+    await expect(finding(page, 'wall sockets carries')).toContainText('continuous limit is 12.8 A');
     await expect(page.locator('.power .is-over')).toContainText('wall sockets');
     await page.getByRole('button', { name: 'Spread, most headroom' }).click();
     await expect(page.locator('#state')).toHaveAttribute('data-version', '4');
@@ -60,7 +60,7 @@ test('a clamp is taken out of the stock, and the grip list says which is short',
 test('the safety sheet names ways out and cautions, and opens as a file', async ({ desk: page }) => {
     await page.goto(page.url().replace(/cameras.*/, 'rig?look=safety'));
     await expect(page.getByRole('row', { name: /Miller yard door 50 cm/ })).toBeVisible();
-    await expect(page.locator('.cautions').last()).toContainText('second line');
+    await expect(page.locator('.cautions').last()).toContainText('safety line');
     const sheet = await page.request.get(await page.getByRole('link', { name: 'Safety sheet (A4)' }).getAttribute('href'));
     expect(sheet.headers()['content-type']).toBe('application/pdf');
 });

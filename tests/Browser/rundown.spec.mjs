@@ -13,29 +13,29 @@ test('a task takes longer than usual: the day moves, says what no longer fits, a
     await page.getByLabel('Minutes of lamps, Setup 1').press('Tab');
     await expect(finding(page, 'The recording of Setup 1 would end')).toContainText('it is set for 10:30 to 12:00');
     await expect(page.locator('.day .is-late')).toHaveCount(1);
-    await page.getByRole('button', { name: 'as usual' }).click();
+    await page.getByRole('button', { name: 'typical' }).click();
     await expect(page.getByText('Call at 07:05, done at 14:35', { exact: true })).toBeVisible();
 });
 
 test('the day overruns: what is ticked is done, the rest moves, and what could go is named', async ({ desk: page }) => {
     await page.goto(page.url().replace(/cameras.*/, 'rundown?look=today&ask=10:25'));
-    await expect(page.getByText('record Setup 1 no longer keeps its hours')).toBeVisible();
-    for (const done of ['the way there', 'carry in, Sallow Tide Mill, stone room', 'cameras, Setup 1', 'lamps, Setup 1']) {
+    await expect(page.getByText('shoot Setup 1 no longer keeps its hours')).toBeVisible();
+    for (const done of ['travel there', 'load-in, Sallow Tide Mill, stone room', 'cameras, Setup 1', 'lamps, Setup 1']) {
         const kept = page.waitForResponse((answer) => answer.url().endsWith('/log') && answer.request().postDataJSON()?.marks.length > 0);
         await page.getByLabel(`${done} is done`).check();
         await kept;
     }
     // Sound and its check are still to be done: 25 minutes late, and it fits.
     await expect(page.getByText('all that is left fits')).toBeVisible();
-    await expect(page.getByRole('row', { name: /record Setup 1/ })).toContainText('min later');
+    await expect(page.getByRole('row', { name: /shoot Setup 1/ })).toContainText('min later');
     // Another 25 minutes gone: it is over. The least that helps is taken, and undone again.
     await page.getByLabel('Pretend it is').fill('10:50');
     await page.getByRole('button', { name: 'Look', exact: true }).click();
-    await expect(page.getByText('record Setup 1 no longer keeps its hours')).toBeVisible();
+    await expect(page.getByText('shoot Setup 1 no longer keeps its hours')).toBeVisible();
     await page.locator('.plans-b li').first().getByRole('button', { name: 'Take it' }).click();
     await expect(page.getByText('all that is left fits')).toBeVisible();
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByText('record Setup 1 no longer keeps its hours')).toBeVisible();
+    await expect(page.getByText('shoot Setup 1 no longer keeps its hours')).toBeVisible();
 });
 
 test('a bar is dragged to another time and by its end to another length, and moved by keys', async ({ desk: page }) => {
@@ -80,7 +80,7 @@ test('another program reads the calendar', async ({ desk: page, request }) => {
     const calendar = new ICAL.Component(ICAL.parse(text));
     ICAL.TimezoneService.register(calendar.getFirstSubcomponent('vtimezone'));
     const events = calendar.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
-    const recorded = events.find((one) => one.summary === 'record Setup 1');
+    const recorded = events.find((one) => one.summary === 'shoot Setup 1');
     expect(recorded.startDate.toJSDate().toISOString()).toBe('2026-12-05T10:30:00.000Z');
     expect(recorded.component.getFirstSubcomponent('valarm').getFirstPropertyValue('trigger').toString()).toBe('-PT15M');
 });

@@ -53,11 +53,11 @@ test.describe('on a phone', () => {
         await expect(page.locator('.places [aria-current]')).toHaveText('Fennhall glasshouse');
 
         // Five readings.
-        await write(page, 'light', { what: 'potting bench', 'illuminance, lx': '4100' });
-        await write(page, 'noise', { what: 'vent fan', 'level, dB(A)': '46', who: 'the gardener' });
-        await write(page, 'noise', { what: 'road', 'level, dB(A)': '39', 'can be stopped': 'no' });
-        await write(page, 'colour', { what: 'strip light', 'colour temperature, K': '4000', Duv: '0.009' });
-        await write(page, 'circuits', { what: 'bench sockets', 'breaker, A': '13', 'voltage, V': '230' });
+        await write(page, 'light', { name: 'potting bench', 'illuminance, lx': '4100' });
+        await write(page, 'noise', { name: 'vent fan', 'level, dB(A)': '46', who: 'the gardener' });
+        await write(page, 'noise', { name: 'road', 'level, dB(A)': '39', 'can be stopped': 'no' });
+        await write(page, 'colour', { name: 'strip light', 'colour temperature, K': '4000', 'Duv (green or magenta tint)': '0.009' });
+        await write(page, 'circuits', { name: 'bench sockets', 'breaker rating, A': '13', 'voltage, V': '230' });
 
         // Eight tape readings; the north wall is read two metres short.
         await stage(page, 'Measure');
@@ -70,25 +70,25 @@ test.describe('on a phone', () => {
         await expect(page.locator('.closure').last()).toContainText('40.0 m²');
         for (const [from, to, length] of [['A', 'B', '8.21 m'], ['B', 'C', '5.02 m'], ['C', 'D', '6.22 m'], ['D', 'A', '5.02 m'], ['A', 'C', '9.63 m'], ['B', 'D', '9.62 m']]) await tape(page, from, to, length);
         await page.locator('.card-head a').tap();
-        await expect(finding(page, 'contradict each other')).toContainText('Take those again');
+        await expect(finding(page, 'contradict each other')).toContainText('Tape those again');
         await tab(page, 'Floor');
         await page.locator('.adders').getByRole('link', { name: 'Tape', exact: true }).tap();
         await tape(page, 'C', 'D', '8.22 m');
         await tape(page, 'B', 'C', '5.02 m');
         await expect(page.locator('.residuals .again')).toContainText('wall C');
         await page.locator('.card-head a').tap();
-        await expect(finding(page, 'Take wall C again: it says 6.22 m, the others make it 8.2')).toBeVisible();
-        await finding(page, 'Take wall C again').locator('.mend').tap();
-        await expect(finding(page, 'Take wall C again')).toHaveCount(0);
+        await expect(finding(page, 'Tape wall C again: it says 6.22 m, the others make it 8.2')).toBeVisible();
+        await finding(page, 'Tape wall C again').locator('.mend').tap();
+        await expect(finding(page, 'Tape wall C again')).toHaveCount(0);
 
         // Windows, the spot, and the sun.
         await tab(page, 'Floor');
         await page.getByRole('link', { name: 'Tape book', exact: true }).first().tap();
-        await write(page, 'openings', { what: 'south lights', wall: 'A wall A', 'offset from corner': '0.2', width: '7.8', sill: '0.7', head: '2' });
+        await write(page, 'openings', { name: 'south lights', wall: 'A wall A', 'offset from corner': '0.2', width: '7.8', 'sill height': '0.7', 'head height': '2' });
         await stage(page, 'Scout');
         await page.locator('.places a', { hasText: 'Fennhall' }).tap();
         await tab(page, 'Verdicts');
-        for (const [label, value] of [['Latitude', '52.21'], ['Longitude, east positive', '1.47'], ['Spot across', '3.4'], ['Spot up', '2.6']]) {
+        for (const [label, value] of [['Latitude', '52.21'], ['Longitude, east positive', '1.47'], ['Mark, across', '3.4'], ['Mark, up', '2.6']]) {
             await page.getByLabel(label, { exact: true }).fill(value);
             await page.getByLabel(label, { exact: true }).press('Tab');
         }
@@ -124,10 +124,10 @@ test.describe('on a phone', () => {
         await context.setOffline(true);
         const noise = page.locator('#sheet-noise');
         await noise.locator('summary', { hasText: /^Add / }).tap();
-        await noise.locator('details[open]').getByLabel('what').fill('gulls on the ridge');
+        await noise.locator('details[open]').getByLabel('name').fill('gulls on the ridge');
         await noise.locator('details[open]').getByLabel('level, dB(A)').fill('51');
         await page.reload();
-        await expect(noise.locator('details[open]').getByLabel('what')).toHaveValue('gulls on the ridge');
+        await expect(noise.locator('details[open]').getByLabel('name')).toHaveValue('gulls on the ridge');
         await noise.locator('details[open]').getByRole('button', { name: 'Keep' }).tap();
         await expect(page.locator('#waiting')).toContainText('1 entry waits here');
         await page.reload();
@@ -176,7 +176,7 @@ test.describe('without a connection', () => {
         const noise = page.locator('#sheet-noise');
         const write = async (form, what, level) => {
             await form.locator('summary', { hasText: /^Add / }).click();
-            await form.locator('details[open]').last().getByLabel('what').fill(what);
+            await form.locator('details[open]').last().getByLabel('name').fill(what);
             await form.locator('details[open]').last().getByLabel('level, dB(A)').fill(level);
             // Enter keeps; it does not take a reading.
             await form.locator('details[open]').last().getByLabel('level, dB(A)').press('Enter');
@@ -201,7 +201,7 @@ test('a reading is taken from an instrument into the form', async ({ desk: page 
     await page.goto(page.url().replace('cameras', 'scout?look=notes&place=glasshouse'));
     const noise = page.locator('#sheet-noise');
     await noise.locator('summary', { hasText: /^Add / }).click();
-    await noise.locator('details[open]').getByLabel('what').fill('heater');
+    await noise.locator('details[open]').getByLabel('name').fill('heater');
     await noise.locator('details[open]').locator('.take').click();
     await expect(noise.locator('details[open]').getByLabel('level, dB(A)')).toHaveValue(/^4[0-6]$/);
     await noise.locator('details[open]').getByRole('button', { name: 'Keep' }).click();
@@ -221,9 +221,9 @@ test('photos are sent one by one, with progress', async ({ desk: page }) => {
     await expect(page.locator('.photos img')).toHaveCount(3);
     await page.locator('#sheet-photos summary').first().click();
     await page.locator('#sheet-photos details[open]').getByLabel('focal length').fill('6.9');
-    await page.locator('#sheet-photos details[open]').getByLabel('sensor across').fill('9.8');
+    await page.locator('#sheet-photos details[open]').getByLabel('sensor width').fill('9.8');
     await page.locator('#sheet-photos details[open]').getByRole('button', { name: 'Keep' }).click();
-    await expect(page.locator('.photos li').first()).toContainText('17 mm on A as wide');
+    await expect(page.locator('.photos li').first()).toContainText('Same width as 17 mm on A');
     await expect(page.locator('.photos li').first().locator('.crop')).toHaveCount(1);
 });
 

@@ -25,7 +25,7 @@ async function brought(page) {
 
 async function linked(page, shoot, name, role) {
     await page.goto(`${shoot}/share`);
-    await page.getByLabel('For whom').fill(name);
+    await page.getByLabel('For', { exact: true }).fill(name);
     await page.getByRole('radio', { name: role }).check();
     await page.getByRole('button', { name: 'Make the link' }).click();
     return page.getByLabel('The link', { exact: true }).inputValue();

@@ -4,10 +4,10 @@ test('blankets are hung and heard in the figures, by the mend and by hand', asyn
     await page.goto(page.url().replace(/cameras.*/, 'sound?look=room'));
     const rings = async () => Number((await page.locator('.board-text p').first().textContent()).match(/rings ([\d.]+) s/)[1]);
     const bare = await rings();
-    await page.getByText('Add a cloth').click();
+    await page.getByText('Add a treatment').click();
     const form = page.locator('#sheet-treatments');
-    await form.getByLabel('what').fill('two blankets');
-    await form.getByLabel('of', { exact: true }).selectOption('curtain');
+    await form.getByLabel('name').fill('two blankets');
+    await form.getByLabel('material', { exact: true }).selectOption('curtain');
     await form.getByLabel('area').fill('7.2');
     await form.getByRole('button', { name: 'Keep' }).click();
     await expect.poll(rings).toBeLessThan(bare - 0.1);
@@ -24,8 +24,8 @@ test('links are coordinated at once, one is locked, and the rest give way', asyn
     await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0);
     const first = page.locator('#sheet-links .entry').first();
     await first.locator('summary').click();
-    await first.getByLabel('set to, MHz').fill('471.6');
-    await first.getByLabel('stays').selectOption('1');
+    await first.getByLabel('frequency, MHz').fill('471.6');
+    await first.getByLabel('locked').selectOption('1');
     await first.getByRole('button', { name: 'Keep' }).click();
     await expect(page.locator('.spectrum .carrier.hit')).not.toHaveCount(0);
     await page.getByRole('button', { name: 'Coordinate wireless' }).click();
@@ -55,7 +55,7 @@ test('the frame that costs the boom most is lowered, and the boom comes nearer',
     const nearest = async () => Number((await page.locator('.boom-study h3').textContent()).match(/nearest (\d+) cm/)[1]);
     const before = await nearest();
     await expect(page.locator('.boom-study')).toContainText('B’s 30 mm costs');
-    await page.getByRole('button', { name: /Lower the top of B’s frame/ }).click();
+    await page.getByRole('button', { name: /Lower B’s frame line/ }).click();
     await expect.poll(nearest).toBeLessThan(before);
 });
 
@@ -83,14 +83,14 @@ test('twelve links are coordinated, one is locked where it disturbs, and one oth
     await expect(page.locator('.spectrum .carrier')).toHaveCount(12);
     await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0);
     const link = (nth) => page.locator('#sheet-links .entry').nth(nth);
-    const set = async (nth) => Number(await link(nth).getByLabel('set to, MHz').inputValue());
+    const set = async (nth) => Number(await link(nth).getByLabel('frequency, MHz').inputValue());
     const near = (await set(0)) + 0.2;
     await link(2).locator('summary').click();
-    await link(2).getByLabel('set to, MHz').fill(near.toFixed(3));
-    await link(2).getByLabel('stays').selectOption('1');
+    await link(2).getByLabel('frequency, MHz').fill(near.toFixed(3));
+    await link(2).getByLabel('locked').selectOption('1');
     await link(2).getByRole('button', { name: 'Keep' }).click();
     await expect(page.locator('.spectrum .carrier.hit')).not.toHaveCount(0);
-    await page.getByRole('button', { name: /Mend: set .* anew, and leave the rest/ }).first().click();
+    await page.getByRole('button', { name: /Mend: retune .* leave the rest/ }).first().click();
     await expect(page.locator('.spectrum .carrier.hit')).toHaveCount(0);
     expect(await set(2)).toBeCloseTo(near, 3);
 });

@@ -130,7 +130,7 @@ it('shows the light in each of its ways, and keeps what is only looked at out of
         ->get("$at?look=day&place=duo")
         ->assertOk()
         ->assertSee('Steadiest from')
-        ->assertSee('No reading of daylight has a place and a time yet');
+        ->assertSee('No daylight reading has a position and a time yet');
     $this->get("$at?look=day")->assertOk()->assertSee('Compared with your meter')->assertSee('window seat');
     $this->get("$at?look=lamps")->assertOk()->assertSee('Modifiers')->assertSee('Half diffusion in a 1.2 m frame');
     $this->get("$at?place=duo&sky=clear&hour=10:30")->assertOk()->assertSee('the sun itself')->assertSee('daylight by the gable window');
