@@ -11,7 +11,7 @@ test('a task takes longer than usual: the day moves, says what no longer fits, a
     await expect(page.getByText('Call at 07:05, done at 14:35', { exact: true })).toHaveCount(0);
     await page.getByLabel('Minutes of lamps, Setup 1').fill('200');
     await page.getByLabel('Minutes of lamps, Setup 1').press('Tab');
-    await expect(finding(page, 'The recording of Setup 1 would end')).toContainText('it is set for 10:30 to 12:00');
+    await expect(finding(page, 'Setup 1 would finish recording at')).toContainText('it is set for 10:30 to 12:00');
     await expect(page.locator('.day .is-late')).toHaveCount(1);
     await page.getByRole('button', { name: 'typical' }).click();
     await expect(page.getByText('Call at 07:05, done at 14:35', { exact: true })).toBeVisible();
@@ -65,7 +65,7 @@ test('the cue view counts down on its own, for everybody or for one', async ({ d
     await expect(page.locator('[data-cue-what]')).toHaveText('Isolde: voice comes in: A goes across (first verse)');
     await context.setOffline(true);
     await page.getByRole('button', { name: 'Next section starts now' }).click();
-    await page.getByRole('button', { name: 'Start' }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
     await expect(page.locator('[data-cue-section]')).toHaveText('first verse');
     await expect(page.locator('[data-cue-left]')).toHaveText(/in 3\d s/);
     await page.getByLabel('Cues for').selectOption('Bram');

@@ -2,7 +2,7 @@ import { expect, finding, test } from './desk.mjs';
 
 test('blankets are hung and heard in the figures, by the mend and by hand', async ({ desk: page }) => {
     await page.goto(page.url().replace(/cameras.*/, 'sound?look=room'));
-    const rings = async () => Number((await page.locator('.board-text p').first().textContent()).match(/rings ([\d.]+) s/)[1]);
+    const rings = async () => Number((await page.locator('.board-text p').first().textContent()).match(/Reverb for speech: ([\d.]+) s/)[1]);
     const bare = await rings();
     await page.getByText('Add a treatment').click();
     const form = page.locator('#sheet-treatments');
@@ -12,7 +12,7 @@ test('blankets are hung and heard in the figures, by the mend and by hand', asyn
     await form.getByRole('button', { name: 'Keep' }).click();
     await expect.poll(rings).toBeLessThan(bare - 0.1);
     const two = await rings();
-    await finding(page, 'The room rings for').getByRole('button', { name: /hang \d+ blankets/ }).click();
+    await finding(page, 'The room’s reverb is').getByRole('button', { name: /hang \d+ blankets/ }).click();
     await expect.poll(rings).toBeLessThan(two - 0.3);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect.poll(rings).toBeCloseTo(two, 2);
@@ -62,7 +62,7 @@ test('the frame that costs the boom most is lowered, and the boom comes nearer',
 test('a scan and a clap are taken by the instruments on site', async ({ desk: page }) => {
     await page.goto(page.url().replace(/cameras.*/, 'sound?look=room'));
     await page.getByTitle('Clap and record').click();
-    await expect(page.getByRole('img', { name: 'The decay of the last clap' })).toBeVisible();
+    await expect(page.getByRole('img', { name: 'Decay of the last clap' })).toBeVisible();
     await page.goto(page.url().replace(/look=room/, 'look=radio').replace(/sound.*/, 'sound?look=radio&place=duo'));
     await page.getByTitle('Scan with the scanner').click();
     await expect(page.locator('#sheet-occupied')).toContainText('heard at');
