@@ -31,8 +31,9 @@ final readonly class LightDesk
     }
 
     /**
-     * @return list<array{id: string, nth: int, name: string, does: string, burns: bool, lookedOff: bool, off: string|null, alone: string|null}> with what
-     *     to ask for to see it off or alone
+     * @return list<array{
+     *     id: string, nth: int, name: string, does: string, burns: bool, lookedOff: bool, state: string, off: string|null, alone: string|null,
+     * }> with what to ask for to see it off or alone
      */
     public function lamps(): array
     {
@@ -51,6 +52,11 @@ final readonly class LightDesk
                 'does' => explode(', ', $does[$id])[0],
                 'burns' => $this->situation->scene->lamps[$id]->placement->on,
                 'lookedOff' => $isOff,
+                'state' => match (true) {
+                    $isOff => 'switch on',
+                    $this->situation->scene->lamps[$id]->placement->on => 'switch off',
+                    default => 'off in the plan',
+                },
                 'off' => self::query($isOff ? $rest : [...$this->looked->off, $id]),
                 'alone' => self::query($this->looked->off === $others && $others !== [] ? [] : $others),
             ];

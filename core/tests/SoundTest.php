@@ -466,7 +466,7 @@ it('judges microphones, inputs, cables and cells as they are listed', function (
         'watch no-feed',
     ],
     'an asker in the scene' => [['/brief/schools/asker' => 'in-the-scene'], 'asker-stays-off-the-track', 'watch no-track'],
-    'an asker beside the body microphone' => [
+    'an asker beside the lavalier' => [
         ['subjects/asker/x_m' => 3.2, 'subjects/asker/y_m' => 1.9],
         'asker-stays-off-the-track',
         'watch fails',

@@ -11,7 +11,7 @@
         @if ($removed = session('removed'))
             <form class="said" method="post" action="{{ route('shoots.restore', $removed['id']) }}" role="status">@csrf<p>“{{ $removed['title'] }}” is removed.</p><button class="keep">Undo</button></form>
         @endif
-        <section aria-labelledby="plans"><h2 id="plans">Plans</h2>
+        <section aria-labelledby="plans"><h2 id="plans">Shoots</h2>
             @if ($shoots->isEmpty())<p class="why">No shoots yet. Start one below, or import a plan file.</p>@endif
             <ul class="plans">
                 @foreach ($shoots as $shoot)
@@ -26,11 +26,11 @@
             </ul>
         </section>
         <div class="pair">
-            <form method="post" action="{{ route('shoots.store') }}" class="card"><h2>Begin a plan</h2>@csrf<input type="hidden" name="once" value="{{ Str::random(32) }}">
-                @foreach (['title' => 'Title', 'place' => 'Place'] as $name => $label)
+            <form method="post" action="{{ route('shoots.store') }}" class="card"><h2>New shoot</h2>@csrf<input type="hidden" name="once" value="{{ Str::random(32) }}">
+                @foreach (['title' => 'Title', 'place' => 'Location'] as $name => $label)
                     <div @class(['field', 'field-wrong' => $errors->has($name)])><label for="{{ $name }}">{{ $label }}</label><input id="{{ $name }}" name="{{ $name }}" value="{{ old($name) }}" autocomplete="off">@error($name)<p class="error">{{ $message }}</p>@enderror</div>
                 @endforeach
-                <button class="keep show">Begin with the tape</button>
+                <button class="keep show">Start measuring</button>
             </form>
             <form method="post" action="{{ route('shoots.import') }}" enctype="multipart/form-data" class="card"><h2>Import a plan file</h2>@csrf<input type="hidden" name="once" value="{{ Str::random(32) }}">
                 <div @class(['field', 'field-wrong' => $errors->has('plan')])><label for="file">Plan file</label><input id="file" type="file" name="plan" accept=".json,application/json"></div>

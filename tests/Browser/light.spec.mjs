@@ -8,15 +8,15 @@ test('each lamp goes off in turn and alone by its key, and frames and figures fo
     const all = await lux(page);
     const frame = await page.locator('#frame-cam-b svg').innerHTML();
     await page.keyboard.press('1');
-    await expect(page.locator('[data-lamp="1"]')).toContainText('on again');
+    await expect(page.locator('[data-lamp="1"]')).toContainText('switch on');
     expect(await lux(page)).toBeLessThan(all);
     expect(await page.locator('#frame-cam-b svg').innerHTML()).not.toBe(frame);
     await page.keyboard.press('1');
     await expect(page.locator('[data-lamp="1"]')).toContainText('off');
     await page.keyboard.press('Shift+1');
-    await expect(page.locator('[data-lamp="2"]')).toContainText('on again');
+    await expect(page.locator('[data-lamp="2"]')).toContainText('switch on');
     await page.keyboard.press('Shift+1');
-    await expect(page.locator('[data-lamp="2"]')).toContainText(': off');
+    await expect(page.locator('[data-lamp="2"]')).toContainText(': switch off');
     expect(await lux(page)).toBe(all);
     expect(await page.locator('#state').getAttribute('data-version')).toBe('1');
 });

@@ -49,8 +49,8 @@ test('a newcomer begins a plan and tapes the room in feet and inches', async ({ 
     await page.goto('/');
     await page.getByRole('button', { name: 'ft', exact: true }).click();
     await page.getByLabel('Title').fill('The duo');
-    await page.getByLabel('Place').fill('Grain loft');
-    await page.getByRole('button', { name: 'Begin with the tape' }).click();
+    await page.getByLabel('Location').fill('Grain loft');
+    await page.getByRole('button', { name: 'Start measuring' }).click();
     await expect(page.getByRole('heading', { name: 'Tape', exact: true })).toBeVisible();
     await tape(page, 'A', 'B', 'about twenty');
     await expect(page.locator('.tape-line .error')).toContainText('“about twenty” is not a length');
@@ -73,8 +73,8 @@ test('a newcomer begins a plan and tapes the room in feet and inches', async ({ 
 test('a diagonal fixes a room whose corners are not square', async ({ page }) => {
     await page.goto('/');
     await page.getByLabel('Title').fill('Sheared');
-    await page.getByLabel('Place').fill('Glasshouse');
-    await page.getByRole('button', { name: 'Begin with the tape' }).click();
+    await page.getByLabel('Location').fill('Glasshouse');
+    await page.getByRole('button', { name: 'Start measuring' }).click();
     for (const [from, to, length] of [['A', 'B', '5'], ['B', 'C', '4'], ['C', 'D', '5'], ['D', 'A', '4'], ['A', 'C', '6.2']]) {
         await tape(page, from, to, length);
         await expect(page.locator('#said')).toContainText(`${from}–${to} is`);
@@ -117,7 +117,7 @@ test.describe('on a phone', () => {
 test('the first page weighs little', async ({ page }) => {
     const bodies = [];
     page.on('response', async (answer) => { if (answer.status() === 200 && !answer.url().endsWith('.woff2')) bodies.push(await answer.body()); });
-    await page.goto('/');
+    await page.goto('/', { waitUntil: 'networkidle' });
     await page.locator('.plans a').first().click();
     await page.waitForLoadState('networkidle');
     const { gzipSync } = await import('node:zlib');

@@ -102,6 +102,9 @@ test('a thing dragged out of the room stays where it was and the reason is told'
 });
 
 test('a stale tab shows both changes and loses neither', async ({ desk: page, context }) => {
+    // It slept, and did not hear of what the other did.
+    await page.route('**/version?*', (route) => route.abort());
+    await page.route('**/version', (route) => route.abort());
     const other = await context.newPage();
     await other.goto(page.url());
     for (const tab of [other, page]) {

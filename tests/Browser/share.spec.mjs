@@ -11,7 +11,7 @@ async function signedIn(browser, name) {
     await page.getByLabel('Name').fill(name);
     await page.getByLabel('Password').fill('a tide of ten');
     await page.getByRole('button', { name: 'Sign in' }).click();
-    await expect(page.getByRole('heading', { name: 'Plans' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Shoots' })).toBeVisible();
     return page;
 }
 

@@ -38,15 +38,15 @@ test('the boom’s cable breaks on paper: what survives is seen, and the matrix 
     const without = page.locator('tr', { has: page.getByRole('rowheader', { name: 'the cable of Boom' }) });
     await expect(without.locator('td')).toHaveText(['1']);
     const cell = (what) => page.getByRole('button', { name: what });
-    await cell('Miller by Body microphone to camera A').focus();
+    await cell('Miller by Lavalier to camera A').focus();
     await page.keyboard.press('Space');
     await expect(without.locator('td')).toHaveText(['lost']);
     await expect(page.locator('#verdicts')).toContainText('Miller');
     await cell('Miller by Boom to recorder').focus();
     await page.keyboard.press('ArrowDown');
-    await expect(cell('Miller by Body microphone to recorder')).toBeFocused();
+    await expect(cell('Miller by Lavalier to recorder')).toBeFocused();
     await page.keyboard.press('Space');
-    await expect(cell('Miller by Body microphone to recorder')).toHaveAttribute('aria-pressed', 'true');
+    await expect(cell('Miller by Lavalier to recorder')).toHaveAttribute('aria-pressed', 'true');
     await expect(without.locator('td')).toHaveText(['1']);
 });
 

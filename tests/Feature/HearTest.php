@@ -59,7 +59,7 @@ it('speaks, plays and rushes as loud as it says', function (string $sound): void
 
 it('lists each microphone with what to listen for, or says why there is nothing', function (): void {
     $page = $this->get("/shoots/{$this->shoot->id}/sound?look=hear")->assertOk();
-    $page->assertSee('Boom, for Miller')->assertSee('hang Boom ')->assertSee('Body microphone, for Miller')->assertSee('8.4 dB');
+    $page->assertSee('Boom, for Miller')->assertSee('hang Boom ')->assertSee('Lavalier, for Miller')->assertSee('8.4 dB');
     ($this->shoot)->refresh();
     $this->get("/shoots/{$this->shoot->id}/sound?look=hear&place=glasshouse")->assertOk()->assertSee('No microphone is assigned to anyone yet');
 });

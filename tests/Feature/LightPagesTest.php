@@ -9,8 +9,8 @@ use Illuminate\Support\Facades\View;
 it('looks at the scene with a lamp off, alone, and keeps nothing of it', function (): void {
     $shoot = $this->demo();
     $at = "/shoots/$shoot->id/light?place=duo";
-    $all = $this->get($at)->assertOk()->assertSee('1</span> Key: off', false)->getContent();
-    $off = $this->get("$at&off=duo-key")->assertSee('on again')->getContent();
+    $all = $this->get($at)->assertOk()->assertSee('1</span> Key: switch off', false)->getContent();
+    $off = $this->get("$at&off=duo-key")->assertSee('switch on')->getContent();
 
     preg_match('~Tamsin <b class="num">(\d+) lx~', $all, $lit);
     preg_match('~Tamsin <b class="num">(\d+) lx~', $off, $dark);

@@ -35,7 +35,7 @@ it('takes more along when more is placed, and says what is short when less is th
     ($this->commit)(['/setups/duo/mics/-' => $mic + ['id' => 'mic-9']]);
     expect($count('body-omni'))->toBe(2)->and(($this->said)('stock-suffices'))->toBe([]);
     ($this->commit)(['/setups/duo/mics/-' => $mic + ['id' => 'mic-10']]);
-    expect(($this->said)('stock-suffices')[0]->arguments['model'])->toBe('Body microphone, omni');
+    expect(($this->said)('stock-suffices')[0]->arguments['model'])->toBe('Lavalier, omni');
     $this->get("/shoots/{$this->shoot->id}/pack")->assertSee('1 short');
     // A stand less in the store: the duo is a stand short, and the list says so.
     ($this->commit)(['/kit/stock/there-light-stand/count' => 4]);

@@ -60,11 +60,11 @@ it('leaves a lamp off that was looked off, whatever is changed', function (): vo
     $this
         ->post("/shoots/$shoot->id/preview", $fields + ['version' => 1, 'edit' => $edit(5.0)], ['HX-Request' => 'true'])
         ->assertOk()
-        ->assertSee('on again');
+        ->assertSee('switch on');
     $this
         ->post("/shoots/$shoot->id/edit", $fields + ['version' => 1, 'edit' => $edit(5.0)], ['HX-Request' => 'true'])
         ->assertOk()
-        ->assertSee('on again');
+        ->assertSee('switch on');
     $this->post("/shoots/$shoot->id/undo", $fields + ['version' => 2])->assertRedirectContains('off=key');
     expect($shoot->refresh()->head->plan)->not->toContain('"on": false');
 });

@@ -37,7 +37,7 @@ final readonly class CameraCards
                 $at->number('t_stop', 'T-stop', $c->tStop),
                 $at->choice('prompter', 'Prompter', $c->prompter, ['' => 'none'] + Cards::models($kit->prompters)),
             ],
-            'Place' => [
+            'Position' => [
                 $at->length('x_m', 'Across', $c->place->x),
                 $at->length('y_m', 'Position up', $c->place->y),
                 $at->length('height_m', 'Lens height', $c->heightM),
@@ -89,7 +89,7 @@ final readonly class CameraCards
 
                     return new Card($id, $mark->name ?: 'Mark', 'mark', [
                         'Mark' => [$at->text('name', 'Action', $mark->name), $at->number('at_s', 'At', $mark->atS, 's')],
-                        'Place' => [
+                        'Position' => [
                             $at->length('x_m', 'Across', $mark->place->x),
                             $at->length('y_m', 'Position up', $mark->place->y),
                             $at->length('height_m', 'Lens height', $mark->heightM),

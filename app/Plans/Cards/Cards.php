@@ -92,7 +92,7 @@ final readonly class Cards
                 $at->length('sway_m', 'Sways', $p->swayM),
                 $at->choice('plays', 'Plays', $p->plays->value, self::names(Instrument::class)),
             ],
-            'Place' => [
+            'Position' => [
                 ...$this->place($at, $p->place->x, $p->place->y),
                 $at->number('facing_deg', 'Body faces', round(rad2deg($p->facingRad), 3), '°'),
                 $at->choice('looks_at', 'Looks at', $p->looksAt, $gazes),
@@ -128,7 +128,7 @@ final readonly class Cards
                     optional: true,
                 ),
             ],
-            'Place' => [
+            'Position' => [
                 ...$this->place($at, $f->place->x, $f->place->y),
                 $at->number('turn_deg', 'Turned', round(rad2deg($f->turnRad), 3), '°'),
             ],
@@ -222,7 +222,7 @@ final readonly class Cards
                     optional: true,
                 ),
             ],
-            'Place' => [
+            'Position' => [
                 ...$this->place($at, $l->place->x, $l->place->y),
                 $at->length('height_m', 'Height of centre', $l->heightM),
                 $at->choice('stand', 'Stand', $l->stand, self::models($kit->supports)),

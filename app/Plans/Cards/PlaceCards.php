@@ -33,7 +33,7 @@ final readonly class PlaceCards
         $zones = array_combine(\DateTimeZone::listIdentifiers(), \DateTimeZone::listIdentifiers());
 
         return new Card('place', $this->place->name, 'place', [
-            'Place' => [
+            'Location' => [
                 new Field("$at/name", 'Name', Kind::Text, $this->place->name),
                 ...$facts(
                     'seen',

@@ -75,9 +75,9 @@ final readonly class FloorOverlays
                 $all[] = [
                     'id' => $id,
                     'path' => $this->sheet->path([$lamp->centre()->floor(), ...$points]),
-                    'stops' => $level === 0 ? 'wanted' : "−$level",
+                    'stops' => $level === 0 ? 'target' : "−$level",
                     'level' => $level,
-                    'at' => $this->labels->place($this->sheet->x($tip), $this->sheet->y($tip), 14, $level === 0 ? 'wanted' : '−0'),
+                    'at' => $this->labels->place($this->sheet->x($tip), $this->sheet->y($tip), 14, $level === 0 ? 'target' : '−0'),
                 ];
             }
         }

@@ -35,7 +35,7 @@ final class Scale
             $stops = $i + self::FROM;
 
             return ['fill' => self::COLOURS[$i], 'words' => match (true) {
-                $i === 0 => '−4 and less', $i === count(self::COLOURS) - 1 => '+4 and more: clips', $stops === 0 => 'wanted', default => (
+                $i === 0 => '−4 and less', $i === count(self::COLOURS) - 1 => '+4 and more: clips', $stops === 0 => 'target', default => (
                     $stops > 0
                     ? '+'
                     : '−'

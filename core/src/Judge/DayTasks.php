@@ -171,7 +171,7 @@ final class DayTasks
             $by = $kind === 'lights' ? $pair : 1;
             if ($minutes > 0.0) {
                 $all["$kind/$id"] = self::task($kind, $name, $id, $place, $minutes / $by, $after, $by, $venue, [
-                    'for one' => round($minutes).' min', 'by' => (string) $by,
+                    'alone' => round($minutes).' min', 'people' => (string) $by,
                 ]);
             }
         }

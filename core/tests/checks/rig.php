@@ -89,7 +89,7 @@ $looking = static fn (): Plans => $wired->camera('a', 4, 6, null, [
 $packs = static fn (string $to, int $count, float $hours = 0.0): Plans => $room->camera('a', 4, 1, 'ann')->with([
     '/brief/days' => [['id' => 'd', 'name' => 'd', 'date' => '2026-06-21', 'from' => '10:00', 'to' => $to]],
     '/kit/stock' => [['id' => 's', 'model' => 'pack-98', 'count' => $count, 'whose' => 'own']],
-    '/kit/packs' => [['id' => 'pack-98', 'name' => 'Pack 98 Wh', 'plate' => 'large plate', 'wh' => 98]],
+    '/kit/packs' => [['id' => 'pack-98', 'name' => 'Battery 98 Wh', 'plate' => 'large plate', 'wh' => 98]],
     'progress' => $hours === 0.0 ? [] : [
         ['id' => 'p1', 'name' => 'one', 'minutes' => $hours * 60],
         ['id' => 'p2', 'name' => 'two', 'minutes' => 600, 'break_before' => true],

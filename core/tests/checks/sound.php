@@ -98,7 +98,7 @@ return [
     'asker-stays-off-the-track' => [
         ['far behind the microphone', $boomAt(4.0, 4.1, 1.5), 'holds holds boom+bo'],
         [
-            'a body microphone hears all around', $worn($bare->with(['subjects/bo/y_m' => 3.6, 'subjects/bo/x_m' => 4.3]), []),
+            'a lavalier hears all around', $worn($bare->with(['subjects/bo/y_m' => 3.6, 'subjects/bo/x_m' => 4.3]), []),
             'watch fails body+bo',
         ],
         ['from farther it is under', $worn($bare, []), 'holds holds body+bo'],
@@ -524,7 +524,7 @@ return [
         ['from a feed', $worn($feed()->with(['tracks/t/source' => 'desk']), []), 'holds holds t'],
     ],
     'two-microphones-are-aligned' => [
-        ['a boom and a body microphone', $worn($boomed, []), 'holds holds body+boom'],
+        ['a boom and a lavalier', $worn($boomed, []), 'holds holds body+boom'],
         ['one alone', $boomed, ''],
     ],
     'voice-has-two-ways' => [

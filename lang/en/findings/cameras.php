@@ -11,7 +11,7 @@ return [
     ],
     'frame-is-clear' => [
         'holds' => [':camera’s frame is clear of gear and crew.', 'No stand, lamp, camera or person shows.'],
-        'fails' => [':thing is in :camera’s frame (:share).', 'Move it :distance further to clear the :side edge.'],
+        'fails' => [':thing is in :camera’s frame (:share).', 'It is :distance inside the :side edge.'],
         'raise' => [':thing is in :camera’s frame (:share).', 'Raise it :distance to clear the top.'],
         'lower' => [':thing is in :camera’s frame (:share).', 'Lower it :distance to clear the bottom.'],
     ],

@@ -3,9 +3,9 @@
     <ul class="switches">
         @foreach ($desk->lamps() as $lamp)
             <li @class(['is-off' => ! $lamp['burns']])>
-                <a class="plain" data-lamp="{{ $lamp['nth'] }}" href="{{ $work->url(['off' => $lamp['off']]) }}" hx-get="{{ $work->url(['off' => $lamp['off']]) }}" hx-swap="none" @if ($lamp['lookedOff']) aria-pressed="true" @endif role="button" title="Key {{ $lamp['nth'] }}"><span class="num">{{ $lamp['nth'] }}</span> {{ $lamp['name'] }}: {{ $lamp['burns'] ? 'off' : ($lamp['lookedOff'] ? 'on again' : 'is off') }}</a>
+                <a class="plain" data-lamp="{{ $lamp['nth'] }}" href="{{ $work->url(['off' => $lamp['off']]) }}" hx-get="{{ $work->url(['off' => $lamp['off']]) }}" hx-swap="none" @if ($lamp['lookedOff']) aria-pressed="true" @endif role="button" title="Press {{ $lamp['nth'] }}"><span class="num">{{ $lamp['nth'] }}</span> {{ $lamp['name'] }}: {{ $lamp['state'] }}</a>
                 <span class="why">{{ $lamp['does'] }}</span>
-                <a class="plain" data-lamp-alone="{{ $lamp['nth'] }}" href="{{ $work->url(['off' => $lamp['alone']]) }}" hx-get="{{ $work->url(['off' => $lamp['alone']]) }}" hx-swap="none" role="button" title="Shift and {{ $lamp['nth'] }}">alone</a>
+                <a class="plain" data-lamp-alone="{{ $lamp['nth'] }}" href="{{ $work->url(['off' => $lamp['alone']]) }}" hx-get="{{ $work->url(['off' => $lamp['alone']]) }}" hx-swap="none" role="button" title="Shift and {{ $lamp['nth'] }}">solo</a>
             </li>
         @endforeach
     </ul>
@@ -24,7 +24,7 @@
         <label>at <input class="num" name="ratio" value="{{ $was['ratio'] ?? '3' }}" inputmode="decimal" aria-label="Cheek to cheek"> : 1</label>
         <label>background below face by <input class="num" name="under" value="{{ $was['under'] ?? '' }}" inputmode="decimal" aria-label="Background, stops below the face"></label>
         <label>hair above face by <input class="num" name="hair" value="{{ $was['hair'] ?? '' }}" inputmode="decimal" aria-label="Hair, stops above the face"></label>
-        <label>keep <select name="keep" aria-label="Lamp to leave as set"><option value="">keep none</option>@foreach ($desk->lamps() as $lamp)<option value="{{ $lamp['id'] }}" @selected(($was['keep'] ?? '') === $lamp['id'])>{{ $lamp['name'] }}</option>@endforeach</select></label>
+        <label>keep <select name="keep" aria-label="Lamp to leave as set"><option value="">none</option>@foreach ($desk->lamps() as $lamp)<option value="{{ $lamp['id'] }}" @selected(($was['keep'] ?? '') === $lamp['id'])>{{ $lamp['name'] }}</option>@endforeach</select></label>
         <label>on <select name="face" aria-label="Face">@foreach ($work->setup->subjects() as $subject)<option value="{{ $subject->id }}" @selected(($was['face'] ?? '') === $subject->id)>{{ $subject->name }}</option>@endforeach</select></label>
         <button class="plain">Solve</button>
         @error('dimmers')<p class="error">{{ $message }}</p>@enderror

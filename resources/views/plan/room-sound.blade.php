@@ -17,7 +17,7 @@
     @endif
     @php($quiet = $work->ears()->quiet())
     @if ($work->setup->location->list('noise') !== [])
-        <table class="rows colours"><caption>Noise over the day. Quiet: {{ $quiet['windows'] === [] ? 'never' : implode(', ', $quiet['windows']) }}</caption><thead><tr><th scope="col">At</th><th scope="col">Noise together</th><th scope="col">Voice above it</th><th scope="col"><span class="sr">drawn</span></th></tr></thead>
+        <table class="rows colours"><caption>Noise over the day. Quiet: {{ $quiet['windows'] === [] ? 'never' : implode(', ', $quiet['windows']) }}</caption><thead><tr><th scope="col">At</th><th scope="col">All noise</th><th scope="col">Voice above it</th><th scope="col"><span class="sr">drawn</span></th></tr></thead>
             <tbody>@foreach ($quiet['steps'] as $step)<tr><th scope="row" class="num">{{ $step['clock'] }}</th><td class="num">{{ $step['noise'] }}</td><td @class(['num', 'odd-one' => ! $step['quiet']])>{{ $step['margin'] }}</td><td><meter min="0" max="1" value="{{ round($step['share'], 3) }}">{{ $step['noise'] }}</meter></td></tr>@endforeach</tbody></table>
     @endif
     @include('plan.sheet', ['name' => 'treatments'])

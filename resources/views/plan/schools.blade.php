@@ -2,7 +2,7 @@
 @php($desk = $work->schools())
 @if ($desk->begins() !== [])
     <p>A mood that is {{ $desk->mood()->value }} begins with: {{ implode('; ', array_map($desk::name(...), $desk->begins())) }}.
-        <x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $desk->beginEdit()]" class="inline"><button class="keep show">Choose</button></x-act></p>
+        <x-act :work="$work" :to="route('edit', $work->shoot->id)" :with="['edit' => $desk->beginEdit()]" class="inline"><button class="keep show">Use these</button></x-act></p>
 @endif
 <x-act :work="$work" :to="route('card', $work->shoot->id)" :with="['thing' => 'schools']" class="schools" hx-trigger="change, submit" novalidate>
     @foreach (\FineFrame\Plan\Question::cases() as $i => $question)

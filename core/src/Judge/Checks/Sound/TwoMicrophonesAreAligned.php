@@ -14,7 +14,7 @@ use FineFrame\Measure\Unit;
 use FineFrame\Sound\Delay;
 use FineFrame\Sound\Ear;
 
-/** A boom and a body microphone hear one voice at two moments: mixed as they are they comb; moved by so many samples they add. */
+/** A boom and a lavalier hear one voice at two moments: mixed as they are they comb; moved by so many samples they add. */
 final class TwoMicrophonesAreAligned extends Rule
 {
     public function id(): string
