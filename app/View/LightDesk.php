@@ -32,7 +32,8 @@ final readonly class LightDesk
 
     /**
      * @return list<array{
-     *     id: string, nth: int, name: string, does: string, burns: bool, lookedOff: bool, state: string, off: string|null, alone: string|null,
+     *     id: string, nth: int, name: string, does: string, burns: bool, lookedOff: bool, state: string,
+     *     off: string|null, alone: string|null,
      * }> with what to ask for to see it off or alone
      */
     public function lamps(): array
