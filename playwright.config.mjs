@@ -4,9 +4,9 @@ const port = 8137;
 
 export default defineConfig({
     testDir: 'tests/Browser',
-    timeout: 90_000,
-    // Pages answer within half of this; a machine that is shared with others has spells in which they do not.
-    expect: { timeout: 15_000 },
+    // Pages answer within a tenth of this; a machine that is shared with others has spells in which they do not.
+    timeout: 300_000,
+    expect: { timeout: 30_000 },
     retries: process.env.CI ? 1 : 0,
     // Each test has a copy of the demo of its own: files of tests run beside one another.
     workers: 2,

@@ -11,14 +11,22 @@ export async function blackout(page) {
 export const DEMO = 'database/demo/sallow-tide-mill.fineframe.json';
 export const demoFile = readFileSync(DEMO, 'utf8');
 
-/** Imports a fresh copy of the demo by the page and hands out its address; fails on any console error. */
+/** The demo's file after a change to what it holds. */
+export function changed(change) {
+    const plan = JSON.parse(demoFile);
+    change(plan);
+    return { name: 'plan.fineframe.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(plan)) };
+}
+
+/** Imports a fresh copy of the demo (or of the plan that a test names) by the page; fails on any console error. */
 export const test = base.extend({
-    desk: async ({ page }, use) => {
+    plan: [DEMO, { option: true }],
+    desk: async ({ page, plan }, use) => {
         const errors = [];
         page.on('pageerror', (error) => errors.push(error.message));
         page.on('console', (line) => line.type() === 'error' && !/status of (409|422|503)|ERR_FAILED|ERR_INTERNET_DISCONNECTED|htmx:(sendError|afterRequest)/.test(line.text()) && errors.push(line.text()));
         await page.goto('/');
-        await page.setInputFiles('input[type=file]', DEMO);
+        await page.setInputFiles('input[type=file]', plan);
         await page.getByRole('button', { name: 'Import' }).click();
         await page.waitForURL(/\/shoots\/.+\/cameras/);
         await use(page);
