@@ -3,10 +3,15 @@
 declare(strict_types=1);
 
 use FineFrame\Document\InvalidDocument;
+use FineFrame\Judge\Finding;
+use FineFrame\Judge\FirstPlan;
 use FineFrame\Judge\Judge;
+use FineFrame\Judge\Severity;
+use FineFrame\Judge\Stage;
 use FineFrame\Plan\Dangling;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\NewKind;
+use FineFrame\Plan\NewShoot;
 use FineFrame\Plan\NewThing;
 use FineFrame\Plan\PlanReader;
 use FineFrame\Plan\PlanWriter;
@@ -187,8 +192,42 @@ it('brings microphones inside with the room, and takes the colour of a wall alon
         ->toContain('colours-2');
 });
 
-it('starts a new plan in which nothing breaks', function (): void {
-    expect(Judge::standard()->judge(Starter::plan('New', 'Somewhere')->setup())->broken())->toBe([]);
+it('stands a whole first setup in which nothing breaks', function (bool $isTalk, int $people, string $kind, int $booms): void {
+    $plan = FirstPlan::of(new NewShoot('New', 'Somewhere', $isTalk, $people, '2026-12-20', '10:00', '12:00'), Judge::standard());
+    $setup = $plan->setup();
+    $verdicts = Judge::standard()->judge($setup);
+    $works = [Stage::Stage, Stage::Cameras, Stage::Sound];
+    $watched = array_filter($verdicts->of(Severity::Watch), static fn (Finding $f): bool => in_array($f->stage, $works, true));
+
+    expect($verdicts->broken())->toBe([])
+        ->and(array_unique(array_column($watched, 'check')))->toEqualCanonicalizing($isTalk ? [] : ['somebody-listens'])
+        ->and($plan->brief->kind->value)->toBe($kind)
+        ->and($plan->brief->day()?->text('from'))->toBe('10:00')
+        ->and(count($setup->subjects()))->toBe($people)
+        ->and(count($setup->setup->list('mics')))->toBe($people)
+        ->and(count($setup->setup->booms))->toBe($booms);
+})->with([
+    'an interview' => [true, 1, 'talk with one person', 1], 'of two' => [true, 2, 'talk with two people', 2],
+    'a solo' => [false, 1, 'performance, solo', 0], 'a duo' => [false, 2, 'performance, duo', 0],
+    'three' => [false, 3, 'performance, band', 0], 'four' => [false, 4, 'performance, band', 0],
+]);
+
+it('assumes a number until somebody sets it or says that it is right', function (): void {
+    $plan = Starter::plan(new NewShoot('New', 'Somewhere'));
+    $ceiling = '/locations/place/space/height_m';
+    $doors = PlanWriter::document($plan)['locations'][0]['space']['openings'];
+    $names = static fn (array $edit): string => implode(' ', array_map(
+        static fn (string $p): string => basename($p), (new Edit($edit))->applyTo($plan)->assumed->pointers,
+    ));
+    $all = 'height_m offset_m width_m head_m ambient_lux stature_m stature_m';
+
+    expect($names(['/setups/setup-1/cameras/camera-1/x_m' => 2.7]))->toBe($all)
+        ->and($names([$ceiling => 2.7]))->toBe(substr($all, 9))
+        ->and($names(NewThing::without($plan->setup(), 'interviewer-1')->values ?? []))->toBe(substr($all, 0, -10))
+        ->and($names(['/locations/place/space/openings' => [['head_m' => 2.1] + $doors[0]]]))->toBe(str_replace('head_m ', '', $all))
+        ->and($plan->assumed->confirmed($plan, $ceiling)?->values)->toBe([$ceiling => 2.7])
+        ->and($plan->assumed->confirmed($plan, '/shoot/title'))->toBeNull()
+        ->and(PlanReader::json(PlanWriter::json($plan))->assumed->pointers)->toEqualCanonicalizing($plan->assumed->pointers);
 });
 
 it('takes an edit back to the same file', function (): void {

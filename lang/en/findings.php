@@ -330,6 +330,10 @@ return [
         'some-time' => ['Direct sun reaches :who at :times.', 'No shooting hours are set. The longest stretch without it on :date: :steady.'],
         'fails' => ['Direct sun reaches :who at :times, while you record.', 'You can’t grade a stripe off a face. The longest stretch without it on :date: :steady.'],
     ],
+    'numbers-are-measured' => [
+        'fails' => [':count numbers are assumed, not measured: :names.', 'The first plan needed them. Measure each in Measure, or say there that it is right.'],
+        'one' => ['One number is assumed, not measured: :names.', 'The first plan needed it. Measure it in Measure, or say there that it is right.'],
+    ],
     'walls-close' => [
         'sketched' => ['The room is a sketch: it hasn’t been taped.', 'Every distance is a guess until the walls are taped. Start with the longest wall.'],
         'holds' => ['The tape readings agree within :gap.', 'More readings than the walls need, and none is off: you can measure from this plan.'],

@@ -7,6 +7,7 @@ use App\Models\Shoot;
 use FineFrame\Figures\Figures;
 use FineFrame\Judge\CheckSet;
 use FineFrame\Judge\Situation;
+use FineFrame\Plan\NewShoot;
 use FineFrame\Plan\Starter;
 use FineFrame\Tests\Cases;
 use Illuminate\Http\UploadedFile;
@@ -47,7 +48,7 @@ it('ships a demo and a first plan that fit the published schema', function (stri
     expect($result->isValid())->toBeTrue($result->error()?->message() ?? '');
 })->with([
     'demo' => fn () => (string) file_get_contents(base_path(DEMO)),
-    'starter' => fn () => \FineFrame\Plan\PlanWriter::json(Starter::plan('New', 'Here')),
+    'starter' => fn () => \FineFrame\Plan\PlanWriter::json(Starter::plan(new NewShoot('New', 'Here'))),
 ]);
 
 it('checks a file on the command line', function (): void {

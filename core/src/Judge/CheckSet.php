@@ -31,6 +31,7 @@ final class CheckSet
             new Checks\Brief\MoodIsKept,
             new Checks\Measure\WallsClose,
             new Checks\Measure\CornersAreKnown,
+            new Checks\Measure\NumbersAreMeasured,
             new Checks\Stage\SubjectStandsOffTheBackground,
             new Checks\Stage\WindowIsNotBehindTheSubject,
             new Checks\Stage\SeatIsSlim,

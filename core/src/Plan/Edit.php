@@ -31,6 +31,7 @@ final readonly class Edit
      */
     public function applied(array $document): array
     {
+        $before = $document;
         foreach ($this->values as $pointer => $value) {
             // A name of digits comes as a number out of an array's keys; one with control characters no JSON reads back.
             $pointer = (string) $pointer;
@@ -40,7 +41,7 @@ final readonly class Edit
             $document = self::set($document, array_slice(explode('/', $pointer), 1), $value, $pointer);
         }
 
-        return $document;
+        return Assumed::after($before, $document, array_map(strval(...), array_keys($this->values)));
     }
 
     /**

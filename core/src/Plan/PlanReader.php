@@ -56,6 +56,7 @@ final class PlanReader
         $setups = $root->each('setups', Setup::read(...), 50);
         $kit = Kit::read($root->object('kit'));
         $scouting = Scouting::read($root->object('scouting'));
+        $assumed = Assumed::read($root);
         foreach (['locations' => $locations, 'setups' => $setups] as $key => $list) {
             if ($list === []) {
                 $root->wrong($key, 'must hold at least one');
@@ -64,7 +65,7 @@ final class PlanReader
 
         return $locations === [] || $setups === []
             ? null
-            : new ShootPlan($shoot, $brief, $locations, $setups, $kit, $scouting, $root->rest());
+            : new ShootPlan($shoot, $brief, $locations, $setups, $kit, $scouting, $assumed, $root->rest());
     }
 
     /** @throws InvalidDocument if it is no plan, or a newer one */

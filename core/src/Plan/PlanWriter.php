@@ -26,6 +26,6 @@ final class PlanWriter
             'setups' => Parts::written($plan->setups),
             'kit' => $plan->kit->write(),
             'scouting' => $plan->scouting->write(),
-        ] + $plan->extra;
+        ] + $plan->assumed->write() + $plan->extra;
     }
 }

@@ -19,6 +19,7 @@ final readonly class ShootPlan
         public array $setups,
         public Kit $kit,
         public Scouting $scouting,
+        public Assumed $assumed,
         public array $extra,
     ) {
     }

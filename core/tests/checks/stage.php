@@ -175,6 +175,17 @@ return [
         ],
         ['a chain on trust', $taped([6, 5, 6, 5]), ''],
     ],
+    'numbers-are-measured' => [
+        ['nothing was ever assumed', $talk, ''],
+        ['the ceiling', $talk->with(['/assumed' => ['/locations/room/space/height_m' => true]]), 'watch one room+assumed'],
+        [
+            'two of them', $talk->with(['/assumed' => ['/locations/room/space/height_m' => true, '/setups/one/metering/ambient_lux' => true]]),
+            'watch fails room+assumed', ['count' => '2', 'names' => 'ceiling height, light of the room'],
+        ],
+        [
+            'another place’s', $talk->with(['/assumed' => ['/locations/elsewhere/space/height_m' => true]]), '',
+        ],
+    ],
     'walls-close' => [
         ['a sketch', $sketch(), 'watch sketched room'],
         ['a chain', $taped([6, 5, 6, 5]), 'holds chain room', ['gap' => 0.0]],
