@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AssumedController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CopiesController;
 use App\Http\Controllers\DayController;
@@ -52,6 +53,7 @@ Route::middleware('can:keep')->group(function (): void {
     Route::get('/everything.zip', [EverythingController::class, 'take'])->name('everything')->middleware('throttle:heavy');
     Route::post('/everything', [EverythingController::class, 'bring'])->name('everything.bring')->middleware('throttle:heavy');
 });
+Route::post('/shoots/{shoot}/copy', [ShootController::class, 'copy'])->name('shoots.copy')->can('edit', 'shoot');
 Route::delete('/shoots/{shoot}', [ShootController::class, 'destroy'])->name('shoots.destroy')->can('edit', 'shoot');
 Route::post('/shoots/{shoot}/restore', [ShootController::class, 'restore'])->name('shoots.restore')->withTrashed()->can('edit', 'shoot');
 Route::get('/sounds/{sound}.wav', [HearController::class, 'dry'])->name('hear.dry');
@@ -72,6 +74,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
         Route::post('/edit', [EditController::class, 'store'])->name('edit');
         Route::post('/preview', [EditController::class, 'preview'])->name('preview');
         Route::post('/card', CardController::class)->name('card');
+        Route::post('/assumed', AssumedController::class)->name('assumed');
         Route::post('/sightings', [SightingController::class, 'mark'])->name('sightings');
         Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
         Route::post('/bring', [ExchangeController::class, 'bring'])->name('exchange.bring');

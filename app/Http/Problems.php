@@ -9,6 +9,7 @@ use App\Http\Controllers\Desk;
 use App\Models\Shoot;
 use App\Plans\Pointers;
 use App\Plans\StalePlan;
+use App\View\HomeDesk;
 use App\View\StaleView;
 use FineFrame\Document\InvalidDocument;
 use FineFrame\Plan\UnknownThing;
@@ -87,7 +88,7 @@ final class Problems
                 : response()->view('plan.page', ['work' => $work], 422);
         }
 
-        return response()->view('home', ['shoots' => Visitor::now()->shoots()->latest('updated_at')->get()], 422);
+        return response()->view('home', ['desk' => HomeDesk::of(Visitor::now())], 422);
     }
 
     /** @return array<string, list<string>> */

@@ -21,6 +21,9 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $date
  * @property int $breaks
  * @property int $watches
+ * @property string $next the stage that is open first; empty where nothing is
+ * @property string $camera whose frame stands for the shoot; empty without one
+ * @property \Illuminate\Support\Carbon|null $created_at
  * @property int $version rises with every change, undo and redo
  * @property int|null $head_id
  * @property int|null $owner_id whose it is; null where it was made at this computer, which is its first owner’s

@@ -235,6 +235,7 @@ final readonly class PlanStore
         return [
             'title' => $plan->shoot->title, 'place' => $setup->location->name, 'date' => $plan->shoot->date,
             'breaks' => count($verdicts->of(Severity::Breaks)), 'watches' => count($verdicts->of(Severity::Watch)),
+            'next' => $verdicts->next()->value ?? '', 'camera' => $setup->setup->cameras[0]->id ?? '',
         ];
     }
 }

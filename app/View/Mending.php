@@ -7,11 +7,10 @@ namespace App\View;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\Judge;
 use FineFrame\Judge\Mend;
-use FineFrame\Judge\Severity;
 use FineFrame\Judge\Verdicts;
 use FineFrame\Plan\SetupPlan;
 
-/** Mends as far as they have been tried: worst first, from one verdict on, until the time is up. */
+/** Mends as far as they have been tried: as the verdicts are read, from one on, until the time is up. */
 final class Mending
 {
     /** @var array<string, Mend|null> by finding, those that were tried */
@@ -24,6 +23,7 @@ final class Mending
     public readonly int $next;
 
     /**
+     * @param  list<Finding>  $open  what does not hold, in the order in which mends are looked for
      * @param  int  $from  how many were tried before, by an earlier answer
      * @param  bool  $isPatient  whether one at least is tried, however long it takes: asking again and again comes to an end
      */
@@ -31,11 +31,11 @@ final class Mending
         Judge $judge,
         SetupPlan $setup,
         Verdicts $verdicts,
+        array $open,
         public readonly int $from,
         float $milliseconds,
         bool $isPatient,
     ) {
-        $open = array_values(array_filter($verdicts->findings, static fn (Finding $f): bool => $f->severity !== Severity::Holds));
         $this->count = count($open);
         $until = microtime(true) + $milliseconds / 1000;
         for ($next = $from; $next < $this->count && (microtime(true) < $until || ($isPatient && $next === $from)); $next++) {

@@ -254,6 +254,11 @@ final class Workspace
         return new SoundDesk($this->situation, $this->reader);
     }
 
+    public function assumed(): AssumedDesk
+    {
+        return new AssumedDesk($this->setup, $this->reader);
+    }
+
     public function hear(): HearDesk
     {
         return new HearDesk($this->situation, $this->phrase, $this->reader);
@@ -430,6 +435,31 @@ final class Workspace
         }, $this->verdicts->of(Severity::Breaks)));
     }
 
+    /**
+     * What does not hold, in the order in which it is read: the open stage's own, what breaks elsewhere, and by stage what is to watch there.
+     *
+     * @return array{own: list<Finding>, breaks: list<Finding>, elsewhere: array<string, list<Finding>>}
+     */
+    public function open(): array
+    {
+        $open = ['own' => [], 'breaks' => []];
+        $inOrder = array_fill_keys(array_column(Stage::cases(), 'value'), []);
+        foreach ($this->verdicts->findings as $finding) {
+            if ($finding->severity === Severity::Holds) {
+                continue;
+            }
+            if ($finding->stage === $this->stage) {
+                $open['own'][] = $finding;
+            } elseif ($finding->severity === Severity::Breaks) {
+                $open['breaks'][] = $finding;
+            } else {
+                $inOrder[$finding->stage->value][] = $finding;
+            }
+        }
+
+        return ['elsewhere' => array_filter($inOrder)] + $open;
+    }
+
     /** While a pointer moves, mends are not tried: the verdicts must keep up. */
     public function mending(): Mending
     {
@@ -437,10 +467,13 @@ final class Workspace
         $milliseconds = Config::float($this->isPatient ? 'fineframe.mends_later_ms' : 'fineframe.mends_ms');
         $mayTry = $this->mends && ($this->isPatient || $this->judgedMs < $milliseconds);
 
+        $open = $this->open();
+
         return $this->mending ??= new Mending(
             $this->judge,
             $this->setup,
             $this->verdicts,
+            array_merge($open['own'], $open['breaks'], ...array_values($open['elsewhere'])),
             $this->mendsFrom,
             $mayTry ? $milliseconds : 0.0,
             $mayTry && $this->isPatient,

@@ -17,6 +17,7 @@ document.addEventListener('plan:drawn', () => {
     if (nth < 0 || (document.activeElement && document.activeElement !== document.body)) return;
     const left = open();
     const next = left[Math.min(nth, left.length - 1)];
+    next?.closest('.elsewhere')?.setAttribute('open', '');
     next?.focus({ preventScroll: true });
     movedUp = next?.id ?? '';
     nth = -1;

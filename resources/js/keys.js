@@ -17,6 +17,7 @@ function walk(step) {
     if (at !== -1 && isNext(items[at].id) && step > 0) step = 0;
     const next = items[at === -1 ? (step > 0 ? 0 : items.length - 1) : (at + step + items.length) % items.length];
     showTab('verdicts');
+    next.closest('.elsewhere')?.setAttribute('open', '');
     next.focus();
     next.scrollIntoView({ block: 'nearest' });
     document.querySelectorAll('.thing.about').forEach((thing) => thing.classList.remove('about'));

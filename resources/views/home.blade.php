@@ -2,7 +2,7 @@
     <header class="headline">
         <span class="house"><svg viewBox="0 0 32 22" aria-hidden="true"><path d="M2 2H30V20H2Z"/></svg></span>
         <h1>Fine Frame</h1>
-        <p class="where">Measure the room, place cameras, lamps and microphones, and see every frame and every problem before the day.</p>
+        <p class="where">{{ __('starting.lead') }}</p>
         @include('settings')
         <a class="plain" href="{{ route('account') }}">{{ auth()->user() ? auth()->user()->name : 'Copies' }}</a>
     </header>
@@ -12,29 +12,42 @@
             <form class="said" method="post" action="{{ route('shoots.restore', $removed['id']) }}" role="status">@csrf<p>“{{ $removed['title'] }}” is removed.</p><button class="keep">Undo</button></form>
         @endif
         <section aria-labelledby="plans"><h2 id="plans">Shoots</h2>
-            @if ($shoots->isEmpty())<p class="why">No shoots yet. Start one below, or import a plan file.</p>@endif
+            @if ($desk->isEmpty())<p class="why">{{ __('starting.none') }}</p>@endif
             <ul class="plans">
-                @foreach ($shoots as $shoot)
+                @foreach ($desk->cards() as $card)
                     <li>
-                        <x-mark :state="$shoot->breaks ? 'breaks' : ($shoot->watches ? 'watch' : 'holds')" />
-                        <a href="{{ route('stage', ['shoot' => $shoot->id, 'stage' => 'cameras']) }}">{{ $shoot->title }}</a>
-                        <span class="where">{{ $shoot->place }}@if ($shoot->date) · {{ $shoot->date }}@endif</span>
-                        <span class="num">{{ $shoot->breaks ? $shoot->breaks.($shoot->breaks === 1 ? ' breaks' : ' break') : '' }}{{ $shoot->breaks && $shoot->watches ? ', ' : '' }}{{ $shoot->watches ? $shoot->watches.' to watch' : '' }}{{ $shoot->breaks || $shoot->watches ? '' : 'all holds' }}</span>
-                        <form method="post" action="{{ route('shoots.destroy', $shoot->id) }}">@csrf @method('DELETE')<button class="plain" aria-label="Remove {{ $shoot->title }}">Remove</button></form>
+                        <a class="look" href="{{ route('stage', ['shoot' => $card['id'], 'stage' => 'cameras']) }}" tabindex="-1" aria-hidden="true">
+                            <img class="floor" src="{{ $card['floor'] }}" alt="" loading="lazy" width="200" height="150">
+                            @if ($card['frame'])<img class="shot" src="{{ $card['frame'] }}" alt="" loading="lazy" width="266" height="150">@endif
+                        </a>
+                        <h3><a href="{{ route('stage', ['shoot' => $card['id'], 'stage' => 'cameras']) }}">{{ $card['title'] }}</a></h3>
+                        <p class="where">{{ $card['where'] }}</p>
+                        <p class="stands"><x-mark :state="$card['state']->value" /> <span class="num">{{ $card['counts'] }}</span>
+                            @if ($card['next'])<span class="then">{{ __('starting.next') }}: <a href="{{ route('stage', ['shoot' => $card['id'], 'stage' => $card['next']->value]) }}">{{ ucfirst($card['next']->value) }}</a></span>@endif</p>
+                        <div class="acts"><small class="why">{{ $card['came'] }}</small>
+                            <form method="post" action="{{ route('shoots.copy', $card['id']) }}">@csrf<button class="plain" aria-label="Copy {{ $card['title'] }}">{{ __('starting.copy') }}</button></form>
+                            <form method="post" action="{{ route('shoots.destroy', $card['id']) }}">@csrf @method('DELETE')<button class="plain" aria-label="Remove {{ $card['title'] }}">{{ __('starting.remove') }}</button></form>
+                        </div>
                     </li>
                 @endforeach
             </ul>
         </section>
         <div class="pair">
-            <form method="post" action="{{ route('shoots.store') }}" class="card"><h2>New shoot</h2>@csrf<input type="hidden" name="once" value="{{ Str::random(32) }}">
-                @foreach (['title' => 'Title', 'place' => 'Location'] as $name => $label)
-                    <div @class(['field', 'field-wrong' => $errors->has($name)])><label for="{{ $name }}">{{ $label }}</label><input id="{{ $name }}" name="{{ $name }}" value="{{ old($name) }}" autocomplete="off">@error($name)<p class="error">{{ $message }}</p>@enderror</div>
-                @endforeach
-                <button class="keep show">Start measuring</button>
+            <form method="post" action="{{ route('shoots.store') }}" class="card"><h2>{{ __('starting.new') }}</h2>@csrf<input type="hidden" name="once" value="{{ Str::random(32) }}">
+                <p class="why">{{ __('starting.hint') }}</p>
+                <div class="field choice" role="radiogroup" aria-labelledby="what"><span id="what">{{ __('starting.ask.what') }}</span>
+                    <span class="picks">@foreach (\App\Http\Requests\NewShootRequest::WHAT as $value => $label)<label><input type="radio" name="what" value="{{ $value }}" @checked(old('what', 'interview') === $value)> {{ $label }}</label>@endforeach</span>
+                </div>
+                <div @class(['field', 'field-wrong' => $errors->has('people')])><label for="people">{{ __('starting.ask.people') }}</label><select id="people" name="people">@foreach (range(1, max($desk->most())) as $n)<option @selected(old('people', '1') === (string) $n)>{{ $n }}</option>@endforeach</select>@error('people')<p class="error">{{ $message }}</p>@enderror</div>
+                <div @class(['field', 'field-wrong' => $errors->has('place')])><label for="where">{{ __('starting.ask.place') }}</label><input id="where" name="place" value="{{ old('place') }}" autocomplete="off">@error('place')<p class="error">{{ $message }}</p>@enderror</div>
+                <div @class(['field', 'field-wrong' => $errors->hasAny('date', 'from', 'to')])><label for="date">{{ __('starting.ask.date') }}</label><input id="date" type="date" name="date" value="{{ old('date') }}">@error('date')<p class="error">{{ $message }}</p>@enderror</div>
+                <div @class(['field', 'hours', 'field-wrong' => $errors->hasAny('from', 'to')])><label for="from">{{ __('starting.ask.from') }}</label><span><input id="from" type="time" name="from" value="{{ old('from') }}"> <label for="to">{{ __('starting.ask.to') }}</label> <input id="to" type="time" name="to" value="{{ old('to') }}"></span>@foreach (array_unique([...$errors->get('from'), ...$errors->get('to')]) as $message)<p class="error">{{ $message }}</p>@endforeach</div>
+                <div @class(['field', 'field-wrong' => $errors->has('title')])><label for="title">{{ __('starting.ask.title') }}</label><input id="title" name="title" value="{{ old('title') }}" placeholder="{{ __('starting.optional') }}" autocomplete="off">@error('title')<p class="error">{{ $message }}</p>@enderror</div>
+                <button class="keep show">{{ __('starting.start') }}</button>
             </form>
-            <form method="post" action="{{ route('shoots.import') }}" enctype="multipart/form-data" class="card"><h2>Import a plan file</h2>@csrf<input type="hidden" name="once" value="{{ Str::random(32) }}">
+            <form method="post" action="{{ route('shoots.import') }}" enctype="multipart/form-data" class="card"><h2>{{ __('starting.import') }}</h2>@csrf<input type="hidden" name="once" value="{{ Str::random(32) }}">
                 <div @class(['field', 'field-wrong' => $errors->has('plan')])><label for="file">Plan file</label><input id="file" type="file" name="plan" accept=".json,application/json"></div>
-                @php($wrong = collect($errors->getMessages())->except(['title', 'place'])->flatten())
+                @php($wrong = collect($errors->getMessages())->except(['what', 'people', 'place', 'title', 'date', 'from', 'to'])->flatten())
                 @if ($wrong->isNotEmpty())<div class="problems" role="alert"><p><strong>Nothing was imported.</strong></p>@foreach ($wrong->take(12) as $line)<p>{{ $line }}</p>@endforeach</div>@endif
                 <button class="keep show">Import</button>
             </form>

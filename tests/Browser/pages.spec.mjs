@@ -48,9 +48,11 @@ export async function tape(page, from, to, length) {
 test('a newcomer begins a plan and tapes the room in feet and inches', async ({ page }) => {
     await page.goto('/');
     await page.getByRole('button', { name: 'ft', exact: true }).click();
-    await page.getByLabel('Title').fill('The duo');
-    await page.getByLabel('Location').fill('Grain loft');
-    await page.getByRole('button', { name: 'Start measuring' }).click();
+    await page.getByLabel('Performance').check();
+    await page.getByLabel('How many').selectOption('2');
+    await page.getByLabel('Where').fill('Grain loft');
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await expect(tally(page)).not.toContainText('break');
     await expect(page.getByRole('heading', { name: 'Tape', exact: true })).toBeVisible();
     await tape(page, 'A', 'B', 'about twenty');
     await expect(page.locator('.tape-line .error')).toContainText('“about twenty” is not a length');
@@ -72,9 +74,8 @@ test('a newcomer begins a plan and tapes the room in feet and inches', async ({ 
 
 test('a diagonal fixes a room whose corners are not square', async ({ page }) => {
     await page.goto('/');
-    await page.getByLabel('Title').fill('Sheared');
-    await page.getByLabel('Location').fill('Glasshouse');
-    await page.getByRole('button', { name: 'Start measuring' }).click();
+    await page.getByLabel('Where').fill('Glasshouse');
+    await page.getByRole('button', { name: 'Plan it' }).click();
     for (const [from, to, length] of [['A', 'B', '5'], ['B', 'C', '4'], ['C', 'D', '5'], ['D', 'A', '4'], ['A', 'C', '6.2']]) {
         await tape(page, from, to, length);
         await expect(page.locator('#said')).toContainText(`${from}–${to} is`);

@@ -45,7 +45,7 @@ final readonly class ExportController
             $this->drawings->floor($this->desk->workspace($request, $shoot, mends: false)),
             'image/svg+xml',
             Str::slug($shoot->title).'-floor.svg',
-        );
+        )->withHeaders(self::kept($request, $shoot));
     }
 
     /** @throws UnknownThing if there is no such camera */
@@ -55,7 +55,7 @@ final readonly class ExportController
             $this->drawings->frame($this->desk->workspace($request, $shoot, mends: false), $camera),
             'image/svg+xml',
             Str::slug($shoot->title)."-$camera.svg",
-        );
+        )->withHeaders(self::kept($request, $shoot));
     }
 
     /**
@@ -243,6 +243,12 @@ final readonly class ExportController
             ? Paper::A4
             : Paper::Letter
         );
+    }
+
+    /** @return array<string, string> a picture that is asked for by its plan's version stays as it is */
+    private static function kept(Request $request, Shoot $shoot): array
+    {
+        return $request->query('v') === (string) $shoot->version ? ['Cache-Control' => 'private, max-age=604800, immutable'] : [];
     }
 
     private function file(string $content, string $type, string $name): Response

@@ -12,14 +12,19 @@ use App\Models\Shoot;
 use App\Plans\Bin;
 use App\Plans\Once;
 use App\Plans\PlanStore;
+use App\View\HomeDesk;
+use FineFrame\Judge\FirstPlan;
+use FineFrame\Judge\Judge;
+use FineFrame\Plan\Edit;
 use FineFrame\Plan\PlanReader;
-use FineFrame\Plan\Starter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
 final readonly class ShootController
 {
-    public function __construct(private PlanStore $store, private Audits $audits)
+    private const LONGEST_TITLE = 120;
+
+    public function __construct(private PlanStore $store, private Audits $audits, private Judge $judge)
     {
     }
 
@@ -32,13 +37,13 @@ final readonly class ShootController
             return redirect()->route('stage', ['shoot' => $visitor->link->shoot_id, 'stage' => $stage]);
         }
 
-        return view('home', ['shoots' => $visitor->shoots()->latest('updated_at')->get()]);
+        return view('home', ['desk' => HomeDesk::of($visitor)]);
     }
 
     public function store(NewShootRequest $request): RedirectResponse
     {
-        $plan = Starter::plan($request->string('title')->toString(), $request->string('place')->toString());
-        $shoot = Once::make($request->string('once')->toString(), fn (): Shoot => $this->store->create($plan, 'New plan'));
+        $make = fn (): Shoot => $this->store->create(FirstPlan::of($request->new(), $this->judge), 'New');
+        $shoot = Once::make($request->string('once')->toString(), $make);
 
         return redirect()->route('stage', ['shoot' => $shoot->id, 'stage' => 'measure']);
     }
@@ -52,6 +57,16 @@ final readonly class ShootController
             'stage',
             ['shoot' => $shoot->id, 'stage' => 'cameras'],
         )->with('said', 'The file is imported as a new plan.');
+    }
+
+    /** The same plan once more, to be changed without losing the first. */
+    public function copy(Shoot $shoot): RedirectResponse
+    {
+        $title = mb_substr($shoot->title, 0, self::LONGEST_TITLE - 6).', copy';
+        $plan = (new Edit(['/shoot/title' => $title]))->applyTo($this->store->open($shoot));
+        $this->store->create($plan, "Copied from “{$shoot->title}”");
+
+        return redirect()->route('home')->with('said', "“{$title}” is a plan of its own now.");
     }
 
     public function destroy(Shoot $shoot, Bin $bin): RedirectResponse

@@ -228,7 +228,9 @@ final readonly class FloorOverlays
         $all = [];
         foreach ($this->situation->setup->room->all as $room) {
             $survey = $room->taped->survey;
-            foreach ($survey->isChain ? [] : array_slice($survey->fit->points, 0, $survey->corners) as $i => $at) {
+            // Of a sketch nothing is known, and how well says nothing.
+            $isKnown = ! $survey->isChain && $room->taped->book->isTaped();
+            foreach (! $isKnown ? [] : array_slice($survey->fit->points, 0, $survey->corners) as $i => $at) {
                 [$e, $point] = [$survey->fit->ellipse($i), $room->motion->apply($at)];
                 $grown = 10 * ErrorEllipse::SURE * Sheet::UNITS;
                 if ($e->majorM >= 1e-6) {

@@ -46,6 +46,14 @@ final readonly class Verdicts
         return null;
     }
 
+    /** Where to go on: the stage of the worst, the first of those in working order; null when all holds. */
+    public function next(): ?Stage
+    {
+        $worst = $this->findings[0] ?? null;
+
+        return $worst === null || $worst->severity === Severity::Holds ? null : $worst->stage;
+    }
+
     /** @return list<string> keys of what breaks */
     public function broken(): array
     {

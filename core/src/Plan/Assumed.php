@@ -59,10 +59,16 @@ final readonly class Assumed
         return $this->pointers === [] ? [] : [self::KEY => array_fill_keys($this->pointers, true)];
     }
 
+    /** What stands at a pointer; null where it leads nowhere. */
+    public function value(ShootPlan $plan, string $pointer): mixed
+    {
+        return self::at(PlanWriter::document($plan), $pointer);
+    }
+
     /** @return Edit|null somebody says that the number is right; null where it is not assumed */
     public function confirmed(ShootPlan $plan, string $pointer): ?Edit
     {
-        return $this->has($pointer) ? new Edit([$pointer => self::at(PlanWriter::document($plan), $pointer)]) : null;
+        return $this->has($pointer) ? new Edit([$pointer => $this->value($plan, $pointer)]) : null;
     }
 
     /**

@@ -47,9 +47,10 @@ final readonly class StarterSetup
     public function assumed(): array
     {
         $at = '/setups/'.self::ID;
-        $people = array_column($this->write()['subjects'], 'id');
+        $people = array_map(static fn (int $n): string => "subject-$n", range(1, $this->people));
+        $all = $this->isTalk ? [...$people, 'interviewer-1'] : $people;
 
-        return ["$at/metering/ambient_lux", ...array_map(static fn (string $id): string => "$at/subjects/$id/stature_m", $people)];
+        return ["$at/metering/ambient_lux", ...array_map(static fn (string $id): string => "$at/subjects/$id/stature_m", $all)];
     }
 
     /** @return array<string, mixed> */

@@ -7,7 +7,7 @@ p { margin: 0 0 1mm; } .quiet { color: #56605c; } table { width: 100%; border-co
 <h1>{{ $work->setup->plan->shoot->title }}</h1>
 <p>{{ $work->setup->location->name }} · {{ $work->setup->setup->name }}@if ($when = $work->when()) · {{ $when }}@endif · <span class="worst">{{ $work->headline() }}</span></p>
 <p><img src="{{ $floor }}" style="width: {{ $floorMm }}mm"></p>
-<p class="quiet">Scale 1:{{ $scale }} when printed at 100 %. Ceiling {{ $reader->metres($work->setup->room->heightM) }}. Check the bar with a ruler before you measure from paper.</p>
+<p class="quiet">Scale 1:{{ $scale }} when printed at 100 %. Ceiling {{ $reader->metres($work->setup->room->heightM) }}{{ $work->assumed()->has("/locations/{$work->setup->location->id}/space/height_m") ? ' ('.__('starting.assumed.mark').')' : '' }}. Check the bar with a ruler before you measure from paper.</p>
 <h2>Positions</h2>
 <table>
     @foreach ($work->whereabouts()->positions() as $row)<tr><th>{{ $row['name'] }}</th><td>{{ $row['words'] }}</td></tr>@endforeach

@@ -1,7 +1,7 @@
 @php($name = 'fields['.$field->pointer.']')
 @php($id = 'field-'.str_replace('/', '-', trim($field->pointer, '/')))
 <div @class(['field', 'field-wrong' => $error, 'field-long' => collect($field->options)->contains(fn ($o) => mb_strlen($o) > 40) && count($field->options) < 40 || $field->kind === \App\Plans\Cards\FieldKind::Text && mb_strlen($text) > 15])>
-    <label for="{{ $id }}">{{ $field->label }}</label>
+    <label for="{{ $id }}">{{ $field->label }}@if ($work->assumed()->has($field->pointer)) <em class="assumed-mark">{{ __('starting.assumed.mark') }}</em>@endif</label>
     @switch($field->kind)
         @case(\App\Plans\Cards\FieldKind::Choice)
             <select id="{{ $id }}" name="{{ $name }}" @if ($error) aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>

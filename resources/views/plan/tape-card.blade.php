@@ -22,7 +22,7 @@
 </x-act>
 @if ($survey->freedom > 0 && ! $survey->isChain)<p class="closure">{{ $survey->freedom }} more {{ $survey->freedom === 1 ? 'reading' : 'readings' }} needed: <b>{{ implode(', ', array_map($survey->pair(...), $survey->next())) }}</b>.</p>@endif
 <p class="closure">@if ($survey->isChecked() && $room->book->isTaped())Walls close to within <b class="num">{{ $reader->metres($survey->misclosureM) }}</b>, @endif<b class="num">{{ $reader->print(\FineFrame\Measure\Quantity::of($room->floor->signedArea(), \FineFrame\Measure\Unit::SquareMetre)) }}</b> of floor.</p>
-<table class="rows residuals"><thead><tr><th scope="col">Reading</th><th scope="col">Taped</th>@unless ($survey->isChain)<th scope="col">Off by</th>@endunless</tr></thead><tbody>
+@if ($room->book->isTaped())<table class="rows residuals"><thead><tr><th scope="col">Reading</th><th scope="col">Taped</th>@unless ($survey->isChain)<th scope="col">Off by</th>@endunless</tr></thead><tbody>
     @foreach ($survey->fit->readings as $i => $reading)
         @continue(! $reading->isTaped())
         @php($isAngle = $reading->before !== null)
@@ -32,8 +32,9 @@
             @unless ($survey->isChain)<td class="num">{{ $isAngle ? number_format(rad2deg($survey->fit->residuals[$i]), 2).'°' : $reader->metres($survey->fit->residuals[$i]) }}{{ abs($survey->fit->standardised[$i]) > \FineFrame\Space\SurveyFit::LIMIT ? ' · stands out' : '' }}{{ in_array($survey->names[$i], $survey->unchecked(), true) ? ' · unchecked' : '' }}</td>@endunless
         </tr>
     @endforeach
-</tbody></table>
-@unless ($survey->isChain)<p class="why">Off by: computed minus taped. Each corner is inside its ellipse 19 times in 20; ellipses are drawn ten times full size.</p>@endunless
+</tbody></table>@endif
+@unless ($survey->isChain || ! $room->book->isTaped())<p class="why">Off by: computed minus taped. Each corner is inside its ellipse 19 times in 20; ellipses are drawn ten times full size.</p>@endunless
+@include('plan.assumed')
 @php($ways = array_filter($room->openings, fn ($o) => ! in_array($o->id, array_column($room->joined, 'through'), true)))
 <details class="shape-new" @if ($errors->has('join')) open @endif><summary>Join a room behind an opening</summary>
     @if ($ways === [])

@@ -35,7 +35,7 @@ final class NumbersAreMeasured extends Rule
             Severity::Watch,
             ['count' => (string) count($assumed), 'names' => implode(', ', array_unique($names))],
             [$setup->location->id, 'assumed'],
-            new Working('numbers that a first plan began with and nobody has set', array_count_values($names)),
+            new Working('numbers that a first plan began with and nobody has set', array_fill_keys($names, 'assumed')),
             case: count($assumed) === 1 ? 'one' : null,
         );
     }
