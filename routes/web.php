@@ -12,6 +12,7 @@ use App\Http\Controllers\EverythingController;
 use App\Http\Controllers\ExchangeController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FieldPackController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\FramingController;
 use App\Http\Controllers\HearController;
 use App\Http\Controllers\HistoryController;
@@ -98,6 +99,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
         Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
         Route::get('/plan.fineframe.json', [ExportController::class, 'plan'])->name('export.plan');
         Route::get('/hear/{microphone}.wav', [HearController::class, 'microphone'])->name('hear');
+        Route::get('/find', FindController::class)->name('find');
         Route::get('/sightings', [SightingController::class, 'read'])->name('sightings.read');
         Route::get('/tape.csv', [ExchangeController::class, 'tape'])->name('exchange.tape');
         Route::get('/room.dxf', [ExchangeController::class, 'drawing'])->name('exchange.drawing');

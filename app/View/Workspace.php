@@ -436,7 +436,7 @@ final class Workspace
     }
 
     /**
-     * What does not hold, in the order in which it is read: the open stage's own, what breaks elsewhere, and by stage what is to watch there.
+     * What does not hold, as it is read: the open stage's own, what breaks elsewhere, and by stage what is to watch there.
      *
      * @return array{own: list<Finding>, breaks: list<Finding>, elsewhere: array<string, list<Finding>>}
      */
@@ -525,14 +525,15 @@ final class Workspace
         return new Whereabouts($this->situation, $this->verdicts, $this->reader);
     }
 
-    public function canUndo(): bool
+    /** What undo takes back, in the words of the change; null where there is nothing to take back. */
+    public function undoes(): ?string
     {
-        return $this->shoot->head->parent_id !== null;
+        return $this->shoot->head->parent_id === null ? null : $this->shoot->head->words;
     }
 
-    public function canRedo(): bool
+    public function redoes(): ?string
     {
-        return PlanStore::next($this->shoot) !== null;
+        return PlanStore::next($this->shoot)?->words;
     }
 
     /** @param  array<string, string|null>  $with */

@@ -2,6 +2,7 @@ import './htmx.js';
 import './points.js';
 import './floor.js';
 import './keys.js';
+import './find.js';
 import './page.js';
 import './focus.js';
 import './sun.js';

@@ -1,4 +1,5 @@
 // Every act has a key; `?` lists them.
+import { openFind } from './find.js';
 import { isNext } from './focus.js';
 import { nudged, plugOn, settle } from './floor.js';
 import { current, go } from './plan.js';
@@ -36,6 +37,7 @@ const KEYS = {
     i: () => find('[data-unit][aria-pressed=false]')?.click(),
     a: () => press('.adders button'),
     p: () => { location.href = find('.take-away a').href; },
+    '/': () => openFind(),
     '?': () => find('#keys')?.showModal(),
     Escape: () => press('[data-close]'),
     c: () => plugOn(document.activeElement?.closest('.thing')),

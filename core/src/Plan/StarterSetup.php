@@ -40,7 +40,11 @@ final readonly class StarterSetup
         return [
             'id' => self::ID, 'name' => 'Setup 1', 'location' => 'place',
             'metering' => ['ambient_lux' => self::AMBIENT_LUX, 't_stop' => self::T_STOP],
-        ] + ($this->isTalk ? ($this->people === 1 ? $this->one() : $this->two()) : $this->performance());
+        ] + match (true) {
+            ! $this->isTalk => $this->performance(),
+            $this->people === 1 => $this->one(),
+            default => $this->two(),
+        };
     }
 
     /** @return list<string> */
@@ -95,7 +99,7 @@ final readonly class StarterSetup
         );
     }
 
-    /** @return array<string, mixed> in a shallow bow that opens to the lens; A has the first of them, B has all and stays as it is */
+    /** @return array<string, mixed> in a shallow bow that opens to the lens; A has the first, B has all and stays as it is */
     private function performance(): array
     {
         $people = $names = [];
@@ -103,7 +107,8 @@ final readonly class StarterSetup
             $off = ($n - ($this->people + 1) / 2) * self::APART_M;
             $names["subject-$n"] = $this->people === 1 ? 'Performer' : "Performer $n";
             $people[] = [
-                'id' => "subject-$n", 'name' => $names["subject-$n"], 'posture' => 'standing', 'facing_deg' => round(180 + rad2deg(atan2($off, self::FACED_M)), 1),
+                'id' => "subject-$n", 'name' => $names["subject-$n"], 'posture' => 'standing',
+                'facing_deg' => round(180 + rad2deg(atan2($off, self::FACED_M)), 1),
                 'x_m' => round($this->widthM / 2 + $off, 3), 'y_m' => round($this->depthM - self::BACK_M - 0.08 * $off ** 2, 3),
                 'sway_m' => 0.15,
             ];
@@ -119,8 +124,9 @@ final readonly class StarterSetup
             ],
             'lights' => $this->stageLamps(),
             'pairs' => [[
-                'id' => 'pair-1', 'name' => 'Pair', 'model' => 'cardioid', 'x_m' => $middle, 'y_m' => round($this->depthM - self::BACK_M - 1.5, 3),
-                'height_m' => 2.6, 'hung' => 'from above',
+                'id' => 'pair-1', 'name' => 'Pair', 'model' => 'cardioid', 'height_m' => 2.6, 'x_m' => $middle,
+                'y_m' => round($this->depthM - self::BACK_M - 1.5, 3),
+                'hung' => 'from above',
             ]],
         ] + self::stageSound($names, [$this->widthM - 0.8, 0.6]);
     }
@@ -213,7 +219,8 @@ final readonly class StarterSetup
     {
         $tracks = [];
         foreach (array_keys($voices) as $i => $id) {
-            $tracks[] = self::track("track-boom-$i", $booms[$id], $id, $i + 1) + ['float' => true, 'recorder' => 'recorder', 'watched_by' => self::LISTENS];
+            $tracks[] = ['float' => true, 'recorder' => 'recorder', 'watched_by' => self::LISTENS]
+                + self::track("track-boom-$i", $booms[$id], $id, $i + 1);
         }
 
         return self::lavaliers($voices, 'camera A', $tracks) + ['recorders' => [

@@ -19,7 +19,7 @@
 @if ($figures = $work->figures($card))
     <section class="figures"><h3>Figures</h3>
         @foreach ($figures as $figure)
-            <details><summary><span>{{ $work->phrase->figure($figure, $work->situation->name(explode('.', $figure->name)[1] ?? '')) }}</span> <b class="num">{{ $reader->print($figure->value) }}</b></summary>@include('plan.working', ['working' => $figure->working])</details>
+            <details><summary><span>{{ $work->phrase->figure($figure, $work->situation->name(explode('.', $figure->name)[1] ?? '')) }}</span> <b class="num">{{ $reader->print($figure->value) }}</b></summary>@include('plan.working', ['working' => $figure->working])@include('plan.terms', ['sentence' => $work->phrase->figure($figure)])</details>
         @endforeach
     </section>
 @endif

@@ -17,7 +17,7 @@
             @elseif ($isOpen && $finding->mayHaveIdeas() && ! $work->mending()->isTried($finding) && ! isset($tried))
                 <x-act :work="$work" :to="route('mend', $work->shoot->id)" :with="['finding' => $finding->key()]" class="inline"><button class="mend untried" data-mend>Look for a mend</button></x-act>
             @endif
-            <details class="working" @unless ($work->isStill()) data-keep @endunless><summary>Working</summary>@if ($work->isStill())@include('plan.working', ['working' => $finding->working])@endif</details>
+            <details class="working" @unless ($work->isStill()) data-keep @endunless><summary>Working</summary>@if ($work->isStill())@include('plan.working', ['working' => $finding->working])@include('plan.terms', ['sentence' => $work->phrase->finding($finding).' '.$work->phrase->why($finding)])@endif</details>
         </div>
     </div>
 </li>

@@ -5,10 +5,11 @@
     @if ($work->showsVerdicts())@include('plan.tally', ['oob' => null])@endif
     @unless ($work->isShown())
     <div class="history">
-        <x-act :work="$work" :to="route('undo', $work->shoot->id)" class="inline"><button class="plain" data-key="u" title="Undo (u)" @disabled(! $work->canUndo())>Undo</button></x-act>
-        <x-act :work="$work" :to="route('redo', $work->shoot->id)" class="inline"><button class="plain" data-key="U" title="Redo (Shift+u)" @disabled(! $work->canRedo())>Redo</button></x-act>
+        @foreach (['u' => ['undo', 'Undo', $work->undoes()], 'U' => ['redo', 'Redo', $work->redoes()]] as $key => [$route, $name, $what])
+            <x-act :work="$work" :to="route($route, $work->shoot->id)" class="inline"><button class="plain" data-key="{{ $key }}" @if ($what !== null) title="{{ $name }}: {{ $what }}" aria-label="{{ $name }}: {{ $what }}" @endif @disabled($what === null)>{{ $name }}</button></x-act>
+        @endforeach
     </div>
     @endunless
     @include('settings')
-    @unless ($work->isShown())<button type="button" class="plain" data-open-keys title="All keys (?)">?</button>@endunless
+    @unless ($work->isShown())<button type="button" class="plain" data-open-find title="Find anything (/)">{{ __('find.title') }}</button><button type="button" class="plain open-keys" data-open-keys title="All keys (?)">?</button>@endunless
 </header>

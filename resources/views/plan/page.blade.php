@@ -11,7 +11,7 @@
     @include('plan.said', ['said' => session('said', '')])
     <progress id="making" class="making" max="1" value="0" aria-label="Updating frames and checks" hidden></progress>
     <p id="waiting" class="waiting" role="status" hidden></p>
-    @unless ($work->isShown())@include('plan.keys')@endunless
+    @unless ($work->isShown())@include('plan.keys') @include('plan.find')@endunless
     <nav class="tabs" aria-label="Parts of the page">
         @foreach (['floor' => 'Floor', 'frames' => 'Frames', 'verdicts' => $work->showsVerdicts() ? 'Verdicts' : 'Papers', 'stages' => 'Stages'] as $tab => $name)
             <button type="button" data-tab-to="{{ $tab }}" @if ($tab === 'floor') aria-current="true" @endif>{{ $name }}</button>

@@ -22,7 +22,7 @@
                         @php($error = $errorsHere->first(fn ($m, $k) => str_ends_with($k, "/$column"))[0] ?? null)
                         @php($fid = "cell-$name-$i-$column")
                         <div @class(['cell', 'cell-wide' => $column === 'name' || in_array($column, ['notes', 'done_about', 'caption']), 'field-wrong' => $error])>
-                            <label for="{{ $fid }}">{{ $field->label }}@if ($field->unit !== ''), {{ $field->unit }}@endif@if ($id !== '' && $work->assumed()->has("$sheet->pointer/$id/$column")) <em class="assumed-mark">{{ __('starting.assumed.mark') }}</em>@endif</label>
+                            <label for="{{ $fid }}">{{ $field->label }}@if ($field->unit !== ''), {{ $field->unit }}@endif @if ($id !== '' && $work->assumed()->has("$sheet->pointer/$id/$column")) <em class="assumed-mark">{{ __('starting.assumed.mark') }}</em>@endif</label>
                             @switch($field->kind)
                                 @case(\App\Plans\Cards\FieldKind::Choice)
                                     <select id="{{ $fid }}" name="rows[{{ $i }}][{{ $column }}]">@foreach ($field->options as $value => $label)<option value="{{ $value }}" @selected((string) $value === $text)>{{ $label }}</option>@endforeach</select>
