@@ -97,6 +97,8 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
         Route::post('/mend', MendController::class)->name('mend');
         Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');
         Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
+        Route::get('/history', [HistoryController::class, 'index'])->name('history');
+        Route::post('/history', [HistoryController::class, 'bring'])->name('history.bring');
         Route::get('/plan.fineframe.json', [ExportController::class, 'plan'])->name('export.plan');
         Route::get('/hear/{microphone}.wav', [HearController::class, 'microphone'])->name('hear');
         Route::get('/find', FindController::class)->name('find');

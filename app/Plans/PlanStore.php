@@ -149,6 +149,17 @@ final readonly class PlanStore
         return $this->walk($shoot, $version, self::next(...), static fn (Shoot $now, Revision $to): string => "Redo: $to->words");
     }
 
+    /** An edit that makes the plan what it was at a revision. */
+    public static function whole(Revision $revision): Edit
+    {
+        $values = [];
+        foreach (PlanWriter::document(self::read($revision->plan)) + ['assumed' => null] as $key => $value) {
+            $values["/$key"] = $value;
+        }
+
+        return new Edit($values);
+    }
+
     public static function next(Shoot $shoot): ?Revision
     {
         return $shoot->revisions()->where('parent_id', $shoot->head_id)->latest('id')->first();

@@ -6,12 +6,9 @@ namespace App\View;
 
 use App\Models\Head;
 use App\Plans\Apart;
-use App\Plans\Cards\Cards;
-use App\Plans\Cards\Field;
 use App\Plans\PlanStore;
 use App\Plans\StalePlan;
 use FineFrame\Plan\PlanWriter;
-use FineFrame\Plan\ShootPlan;
 
 /** A stale edit beside what happened meanwhile: field by field, theirs and yours. */
 final readonly class StaleView
@@ -40,38 +37,17 @@ final readonly class StaleView
     {
         $plan = PlanStore::read($this->stale->shoot->head->plan);
         $document = PlanWriter::document($plan);
+        $words = new FieldWords($this->reader);
         $rows = [];
         foreach ($this->stale->edit->values ?? [] as $pointer => $yours) {
             $rows[] = [
                 'pointer' => $pointer,
-                'field' => $this->label($plan, $pointer),
-                'theirs' => $this->words($pointer, Apart::at($document, array_slice(explode('/', $pointer), 1))),
-                'yours' => $this->words($pointer, $yours),
+                'field' => $words->label($plan, $pointer),
+                'theirs' => $words->value($pointer, Apart::at($document, array_slice(explode('/', $pointer), 1))),
+                'yours' => $words->value($pointer, $yours),
             ];
         }
 
         return $rows;
-    }
-
-    /** As the thing's card calls it, or else by the field's own name. */
-    private function label(ShootPlan $plan, string $pointer): string
-    {
-        $path = explode('/', $pointer);
-        $card = (new Cards($plan->setup()))->find($path[4] ?? ($path[3] ?? '') ?: 'brief');
-        $field = array_values(array_filter($card?->fields() ?? [], static fn (Field $f): bool => $f->pointer === $pointer))[0] ?? null;
-
-        return $card !== null && $field !== null
-            ? "$card->title, ".lcfirst($field->label)
-            : str_replace('_', ' ', (string) preg_replace('/_(m|deg|mm)$/', '', (string) end($path)));
-    }
-
-    private function words(string $pointer, mixed $value): string
-    {
-        return match (true) {
-            str_ends_with($pointer, '_m') && is_numeric($value) => $this->reader->metres((float) $value),
-            is_scalar($value) => (string) $value,
-            $value === null => 'none',
-            default => 'a new shape',
-        };
     }
 }

@@ -29,7 +29,7 @@ it('finds things, pages, verdicts, settings, choices, papers and terms, each whe
 it('tells in feet where feet are read', function (): void {
     $shoot = $this->demo();
     $fields = array_column($this->withCookie('units', 'imperial')->get("/shoots/$shoot->id/find")->json(), 'more', 'name');
-    expect($fields['Camera A: Height'])->toBe('3\'11"');
+    expect($fields['Camera A: Lens height'])->toBe('3\'11"');
 });
 
 it('names the terms of a sentence once each, by whatever they are called', function (string $sentence, array $terms): void {

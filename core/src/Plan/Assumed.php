@@ -81,6 +81,9 @@ final readonly class Assumed
      */
     public static function after(array $before, array $after, array $set): array
     {
+        if (in_array('/'.self::KEY, $set, true)) {
+            return $after;
+        }
         $assumed = (array) ($before[self::KEY] ?? []);
         $left = array_filter(
             $assumed,
