@@ -23,6 +23,7 @@ use App\Http\Controllers\MendController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PowerController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RadioController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
@@ -46,6 +47,8 @@ Route::get('/', [ShootController::class, 'index'])->name('home');
 Route::middleware('can:plan')->group(function (): void {
     Route::post('/shoots', [ShootController::class, 'store'])->name('shoots.store');
     Route::post('/shoots/import', [ShootController::class, 'import'])->name('shoots.import');
+    Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+    Route::post('/practice/{exercise}', [PracticeController::class, 'start'])->name('practice.start');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
     Route::post('/account/password', [AccountController::class, 'password'])->name('account.password');
     Route::post('/account/sessions', [AccountController::class, 'end'])->name('account.sessions');
@@ -96,6 +99,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
         Route::post('/things/remove', [ThingController::class, 'destroy'])->name('things.destroy');
         Route::post('/mend', MendController::class)->name('mend');
         Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');
+        Route::post('/practice', [PracticeController::class, 'answer'])->name('practice.answer');
         Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
         Route::get('/history', [HistoryController::class, 'index'])->name('history');
         Route::post('/history', [HistoryController::class, 'bring'])->name('history.bring');

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $next the stage that is open first; empty where nothing is
  * @property string $camera whose frame stands for the shoot; empty without one
  * @property \Illuminate\Support\Carbon|null $created_at
+ * @property string $exercise which exercise it stands for; empty for a shoot
  * @property int $version rises with every change, undo and redo
  * @property int|null $head_id
  * @property int|null $owner_id whose it is; null where it was made at this computer, which is its first owner’s

@@ -67,7 +67,7 @@ final readonly class FindDesk
     private function verdicts(): array
     {
         $all = [];
-        foreach ($this->work->verdicts->findings as $finding) {
+        foreach ($this->work->showsVerdicts() ? $this->work->verdicts->findings : [] as $finding) {
             if ($finding->severity !== Severity::Holds) {
                 $url = $this->work->url(['stage' => $finding->stage->value, 'select' => 'none']);
                 $all[] = self::entry('verdict', $this->work->phrase->finding($finding), $url, $finding->severity->value);

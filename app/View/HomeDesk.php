@@ -22,7 +22,7 @@ final readonly class HomeDesk
 
     public static function of(Visitor $visitor): self
     {
-        return new self($visitor->shoots()->latest('updated_at')->get());
+        return new self($visitor->shoots()->where('exercise', '')->latest('updated_at')->get());
     }
 
     public function isEmpty(): bool

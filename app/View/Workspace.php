@@ -71,6 +71,8 @@ final class Workspace
 
     private ?Mending $mending = null;
 
+    private ?ExerciseDesk $exercise = null;
+
     public readonly Verdicts $verdicts;
 
     /** How long that took. */
@@ -142,7 +144,17 @@ final class Workspace
     /** Whether what holds and breaks is for whoever looks. */
     public function showsVerdicts(): bool
     {
+        if ($this->exercise()?->isAnswered() === false) {
+            return false;
+        }
+
         return $this->visitor->link === null || $this->visitor->link->role->seesVerdicts();
+    }
+
+    /** The exercise that this plan stands for; null for a shoot. */
+    public function exercise(): ?ExerciseDesk
+    {
+        return $this->exercise ??= ExerciseDesk::of($this->shoot, $this->setup->plan, $this->judge);
     }
 
     /** Whether ticks and marks made here are taken. */

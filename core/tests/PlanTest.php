@@ -18,6 +18,7 @@ use FineFrame\Plan\PlanWriter;
 use FineFrame\Plan\Refit;
 use FineFrame\Plan\SetupList;
 use FineFrame\Plan\Starter;
+use FineFrame\Propose\LightIdeas;
 use FineFrame\Tests\Cases;
 
 function changed(string $pointer, mixed $value): string
@@ -193,7 +194,8 @@ it('brings microphones inside with the room, and takes the colour of a wall alon
 });
 
 it('stands a whole first setup in which nothing breaks', function (bool $isTalk, int $people, string $kind, int $booms): void {
-    $plan = FirstPlan::of(new NewShoot('New', 'Somewhere', $isTalk, $people, '2026-12-20', '10:00', '12:00'), Judge::standard());
+    $new = new NewShoot('New', 'Somewhere', $isTalk, $people, '2026-12-20', '10:00', '12:00');
+    $plan = FirstPlan::of($new, Judge::standard(more: new LightIdeas));
     $setup = $plan->setup();
     $verdicts = Judge::standard()->judge($setup);
     $works = [Stage::Stage, Stage::Cameras, Stage::Sound];

@@ -4,6 +4,7 @@
         <h1>Fine Frame</h1>
         <p class="where">{{ __('starting.lead') }}</p>
         @include('settings')
+        <a class="plain" href="{{ route('practice') }}">{{ __('practice.title') }}</a>
         <a class="plain" href="{{ route('account') }}">{{ auth()->user() ? auth()->user()->name : 'Copies' }}</a>
     </header>
     <main>

@@ -1,7 +1,7 @@
 @if ($work->isStill())
 @include('plan.state', ['oob' => true])
 @include('plan.headline', ['oob' => true])
-@else
+@elseif ($work->showsVerdicts())
 @include('plan.tally', ['oob' => true])
 @endif
 @include('plan.rail', ['oob' => true])

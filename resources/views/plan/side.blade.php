@@ -6,6 +6,7 @@
     @elseif ($work->card)
         @include('plan.card', ['card' => $work->card])
     @else
-        @include('plan.verdicts')
+        @if ($work->exercise())@include('plan.practice')@endif
+        @if ($work->showsVerdicts())@include('plan.verdicts')@else @include('plan.errors')@endif
     @endif
 </aside>
