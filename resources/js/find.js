@@ -7,12 +7,15 @@ const plain = (text) => text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '
 
 let entries = [];
 let at = 0;
+let only = '';
 
-export async function openFind(ask = '') {
+/** With a term, that alone is shown until something else is typed. */
+export async function openFind(term = '') {
     const dialog = box();
     if (!dialog || dialog.open) return;
     const input = dialog.querySelector('input');
-    input.value = ask;
+    input.value = term;
+    only = term === '' ? '' : 'term';
     dialog.showModal();
     input.select();
     dialog.querySelector('.none').hidden = true;
@@ -45,6 +48,7 @@ function list() {
     const dialog = box();
     const words = plain(dialog.querySelector('input').value).split(/\s+/).filter(Boolean);
     const found = words.length === 0 ? [] : entries
+        .filter(({ kind }) => only === '' || kind === only)
         .map((entry, nth) => ({ entry, nth, rank: rank(entry, words) }))
         .filter((one) => one.rank !== null)
         .sort((a, b) => a.rank - b.rank || a.nth - b.nth)
@@ -86,7 +90,7 @@ function take(item) {
     else location.href = url;
 }
 
-document.addEventListener('input', ({ target }) => { if (target.closest('#find')) list(); });
+document.addEventListener('input', ({ target }) => { if (target.closest('#find')) { only = ''; list(); } });
 document.addEventListener('keydown', (event) => {
     if (!event.target.closest?.('#find')) return;
     const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];

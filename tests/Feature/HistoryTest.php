@@ -54,7 +54,7 @@ it('brings a version back as a change of its own', function (): void {
 
 it('says what undo would take back', function (): void {
     $shoot = changedTwice($this->demo());
-    $this->get("/shoots/$shoot->id/cameras")->assertSee('aria-label="Undo: Call it C"', false)->assertDontSee('aria-label="Redo:', false);
+    $this->get("/shoots/$shoot->id/cameras")->assertSee('title="Undo: Call it C"', false)->assertDontSee('title="Redo:', false);
     $this->post("/shoots/$shoot->id/undo", ['version' => 3]);
-    $this->get("/shoots/$shoot->id/cameras")->assertSee('aria-label="Redo: Call it C"', false)->assertSee('aria-label="Undo: Dim Key"', false);
+    $this->get("/shoots/$shoot->id/cameras")->assertSee('title="Redo: Call it C"', false)->assertSee('title="Undo: Dim Key"', false);
 });

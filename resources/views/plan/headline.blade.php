@@ -6,7 +6,7 @@
     @unless ($work->isShown())
     <div class="history">
         @foreach (['u' => ['undo', 'Undo', $work->undoes()], 'U' => ['redo', 'Redo', $work->redoes()]] as $key => [$route, $name, $what])
-            <x-act :work="$work" :to="route($route, $work->shoot->id)" class="inline"><button class="plain" data-key="{{ $key }}" @if ($what !== null) title="{{ $name }}: {{ $what }}" aria-label="{{ $name }}: {{ $what }}" @endif @disabled($what === null)>{{ $name }}</button></x-act>
+            <x-act :work="$work" :to="route($route, $work->shoot->id)" class="inline"><button class="plain" data-key="{{ $key }}" @if ($what !== null) title="{{ $name }}: {{ $what }}" @endif @disabled($what === null)>{{ $name }}</button></x-act>
         @endforeach
         @if ($work->showsVerdicts())<a class="plain" href="{{ route('history', $work->shoot->id) }}">{{ __('history.title') }}</a>@endif
     </div>
