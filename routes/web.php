@@ -20,6 +20,7 @@ use App\Http\Controllers\LightController;
 use App\Http\Controllers\LinkController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MendController;
+use App\Http\Controllers\OpeningController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PowerController;
@@ -78,6 +79,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
         Route::post('/edit', [EditController::class, 'store'])->name('edit');
         Route::post('/preview', [EditController::class, 'preview'])->name('preview');
         Route::post('/card', CardController::class)->name('card');
+        Route::post('/openings', OpeningController::class)->name('openings');
         Route::post('/assumed', AssumedController::class)->name('assumed');
         Route::post('/sightings', [SightingController::class, 'mark'])->name('sightings');
         Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
@@ -96,6 +98,7 @@ Route::prefix('/shoots/{shoot}')->group(function (): void {
         Route::post('/underlay', UnderlayController::class)->name('underlay');
         Route::post('/shape', [PlaceController::class, 'shape'])->name('shape');
         Route::post('/things', [ThingController::class, 'store'])->name('things.store');
+        Route::post('/lavaliers', [ThingController::class, 'lavalier'])->name('lavaliers');
         Route::post('/things/remove', [ThingController::class, 'destroy'])->name('things.destroy');
         Route::post('/mend', MendController::class)->name('mend');
         Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');

@@ -12,7 +12,7 @@ use FineFrame\Plan\SetupPlan;
 final readonly class AssumedDesk
 {
     /** Columns of an opening, which share its name. */
-    private const PARTS = ['offset_m' => 'from the corner', 'width_m' => 'width', 'head_m' => 'height'];
+    private const PARTS = ['offset_m' => 'from the corner', 'width_m' => 'width', 'head_m' => 'height', 'sill_m' => 'sill'];
 
     public function __construct(private SetupPlan $setup, private Reader $reader)
     {

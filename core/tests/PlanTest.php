@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use FineFrame\Document\InvalidDocument;
+use FineFrame\Geometry\Vec2;
 use FineFrame\Judge\Finding;
 use FineFrame\Judge\FirstPlan;
 use FineFrame\Judge\Judge;
@@ -11,6 +12,7 @@ use FineFrame\Judge\Stage;
 use FineFrame\Plan\Dangling;
 use FineFrame\Plan\Edit;
 use FineFrame\Plan\NewKind;
+use FineFrame\Plan\NewOpening;
 use FineFrame\Plan\NewShoot;
 use FineFrame\Plan\NewThing;
 use FineFrame\Plan\PlanReader;
@@ -19,6 +21,7 @@ use FineFrame\Plan\Refit;
 use FineFrame\Plan\SetupList;
 use FineFrame\Plan\Starter;
 use FineFrame\Propose\LightIdeas;
+use FineFrame\Space\OpeningKind;
 use FineFrame\Tests\Cases;
 
 function changed(string $pointer, mixed $value): string
@@ -245,3 +248,18 @@ it('gives a new camera the lens of the brief’s school', function (string $scho
 
     expect($after->setup->cameras[2]->focalMm)->toBe($focal);
 })->with([['long', 85.0], ['thirty-five', 35.0], ['fifty', 50.0]]);
+
+it('puts a window or a door into the wall that is pointed at, clear of what is there', function (string $kind, float $x, float $y, ?array $said): void {
+    $plan = Starter::plan(new NewShoot('New', 'Somewhere'));
+    $new = NewOpening::at($plan, $plan->locations[0], OpeningKind::from($kind), new Vec2($x, $y));
+    $made = $new === null ? null : array_column($new->edit->applyTo($plan)->locations[0]->space->openings, null, 'id')[$new->id];
+
+    expect($made === null ? null : [$made->wall, round($made->offsetM, 3), $made->widthM, $made->sillM])->toBe($said);
+    expect($new === null ? 4 : count($new->edit->applyTo($plan)->assumed->pointers) - count($plan->assumed->pointers))->toBe(4);
+})->with([
+    'a window about its middle' => ['window', 2.5, -0.1, ['wall-south', 1.9, 1.2, 0.9]],
+    'a door' => ['door', 4.9, 2.0, ['wall-east', 1.575, 0.85, 0.0]],
+    'at a corner' => ['window', 0.3, 0.05, ['wall-south', 0.05, 1.2, 0.9]],
+    // The door of the west wall is from 0.3 to 1.15 from its north end, the wall 4 m long.
+    'on the door' => ['window', 0.0, 3.3, ['wall-west', 1.2, 1.2, 0.9]],
+]);

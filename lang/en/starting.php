@@ -25,6 +25,19 @@ return [
         'short' => 'It’s right',
         'mark' => 'assumed',
     ],
+    'lavalier' => [
+        'add' => 'Add lavalier',
+        'added' => ':name added, with a link of its own and a track.',
+        'nobody' => 'Add a person first, and a lavalier to the kit.',
+    ],
+    'opening' => [
+        'click' => 'Click a wall to add',
+        'kind' => 'What a click on a wall adds',
+        'window' => 'a window',
+        'door' => 'a door',
+        'added' => ':name added at a usual size. Its measures are assumed: take them in the tape book.',
+        'full' => 'That wall has no free stretch of 30 cm.',
+    ],
     'wrong' => [
         'what.in' => 'Choose interview or performance.',
         'people.*' => 'A first setup takes 1 to :most here. Add the others on the floor.',

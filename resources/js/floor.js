@@ -101,6 +101,16 @@ function drop(event, kept) {
 document.addEventListener('pointerup', (event) => drop(event, true));
 document.addEventListener('pointercancel', (event) => drop(event, false));
 document.addEventListener('click', (event) => { if (thingAt(event.target) && event.detail > 0) event.preventDefault(); });
+// A wall that is clicked gets a window or a door where a page has something to add.
+document.addEventListener('click', (event) => {
+    const form = live('opening');
+    const wall = form && event.target.closest?.('#plan .wall-hit');
+    if (!wall) return;
+    const at = toPlan(wall.closest('svg'), event);
+    form.elements.x.value = round(at.x);
+    form.elements.y.value = round(at.y);
+    form.requestSubmit();
+});
 document.addEventListener('dragstart', (event) => { if (thingAt(event.target)) event.preventDefault(); });
 
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };

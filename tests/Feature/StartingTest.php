@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Shoot;
 use App\Plans\PlanStore;
+use FineFrame\Plan\Edit;
 
 it('stands a whole plan by four answers, and says on its card how it stands and what is next', function (): void {
     $this->post('/shoots', [
@@ -62,4 +63,29 @@ it('copies a shoot, and says from which', function (): void {
     $copy = Shoot::query()->whereKeyNot($first->id)->sole();
     expect($copy->title)->toBe("$first->title, copy");
     $this->get('/')->assertSee("Copied from “{$first->title}”");
+});
+
+it('adds a lavalier with its link and its track in one step, for whoever has none', function (): void {
+    $this->post('/shoots', ['place' => 'Net loft', 'people' => '2']);
+    $shoot = Shoot::query()->sole();
+    $store = app(PlanStore::class);
+    $at = '/setups/setup-1';
+    $shoot = $store->commit($shoot, 1, new Edit(["$at/mics/lavalier-2" => null, "$at/links/link-2" => null, "$at/tracks/track-lavalier-2" => null]), 'Lose one');
+    $this->post("/shoots/$shoot->id/lavaliers", ['version' => 2, 'stage' => 'sound'])->assertRedirectContains('look=mics');
+    $setup = $store->open($shoot->refresh())->setup();
+    $said = array_column($setup->setup->list('tracks'), null, 'id')['track-1'];
+
+    expect(array_map(fn ($m): string => $m->text('person'), $setup->setup->list('mics')))->toBe(['subject-1', 'subject-2'])
+        ->and($setup->setup->list('links')[1]->number('set_mhz'))->toBe(470.575)
+        ->and([$said->text('voice'), $said->text('link'), $said->text('recorder'), $said->number('input')])->toBe(['subject-2', 'link 2', 'recorder', 3.0]);
+});
+
+it('puts a window where a wall is clicked, and says that its measures are assumed', function (): void {
+    $this->post('/shoots', ['place' => 'Net loft']);
+    $shoot = Shoot::query()->sole();
+    $this->post("/shoots/$shoot->id/openings", ['version' => 1, 'stage' => 'measure', 'kind' => 'window', 'x' => '2.5', 'y' => '0.02'])->assertRedirect();
+    $this->get("/shoots/$shoot->id/measure")->assertSeeInOrder(['Window of the south wall, height', 'Window of the south wall, width'])->assertSee('Window of the south wall added');
+    foreach ([['kind' => 'hatch'], ['x' => 'left'], ['y' => '9999']] as $wrong) {
+        $this->post("/shoots/$shoot->id/openings", $wrong + ['version' => 2, 'kind' => 'door', 'x' => '1', 'y' => '1'])->assertStatus(422);
+    }
 });

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ChangeRequest;
 use App\Http\Requests\ThingRequest;
 use App\Models\Shoot;
 use FineFrame\Plan\Edit;
+use FineFrame\Plan\NewLavalier;
 use FineFrame\Plan\NewMark;
 use FineFrame\Plan\NewThing;
 use FineFrame\Plan\UnknownThing;
@@ -26,6 +28,19 @@ final readonly class ThingController
         $request->merge(['select' => $new->id]);
 
         return $this->desk->changed($request, $shoot);
+    }
+
+    /** A lavalier, its link and its track at once; they are shown in their list. */
+    public function lavalier(ChangeRequest $request, Shoot $shoot): Response|RedirectResponse
+    {
+        $new = NewLavalier::in($this->desk->setup($request, $this->desk->store->open($shoot)));
+        if ($new === null) {
+            return $this->desk->changed($request, $shoot, __('starting.lavalier.nobody'));
+        }
+        $shoot = $this->desk->store->commit($shoot, $request->version(), $new->edit, "Add $new->name");
+        $request->merge(['look' => 'mics', 'select' => 'none']);
+
+        return $this->desk->changed($request, $shoot, __('starting.lavalier.added', ['name' => $new->name]));
     }
 
     /** A mark of a move where the camera stands now. */

@@ -27,9 +27,6 @@ final readonly class StarterSetup
     /** In front of the middle of them, whom they all turn to. */
     private const FACED_M = 2.5;
 
-    /** Carriers whose products of third order keep off one another. */
-    private const LINKS_MHZ = [470.225, 470.575, 471.025, 471.575, 471.975, 472.475];
-
     public function __construct(private bool $isTalk, private int $people, private float $widthM, private float $depthM)
     {
     }
@@ -263,7 +260,7 @@ final readonly class StarterSetup
             $mics[] = ['id' => "lavalier-$n", 'name' => $name, 'model' => 'body-omni', 'person' => $id, 'worn' => 'on the chest'];
             $links[] = [
                 'id' => "link-$n", 'name' => "link $n", 'carries' => 'a voice', 'from_mhz' => 470, 'to_mhz' => 518,
-                'set_mhz' => self::LINKS_MHZ[$i], 'person' => $id, 'hours' => 7, 'sets' => 2,
+                'set_mhz' => NewLavalier::LINKS_MHZ[$i], 'person' => $id, 'hours' => 7, 'sets' => 2,
             ];
             $tracks[] = [
                 'through' => 'a wireless link', 'link' => "link $n", 'recorder' => $recorder, 'float' => $recorder === 'recorder',

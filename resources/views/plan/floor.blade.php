@@ -15,6 +15,7 @@
         @if ($opening['kind'] === 'window')<path {!! $ink->of('pane') !!} d="{{ $opening['line'] }}"/>@endif
     @endforeach
     <path {!! $ink->of('ground') !!} d="{{ $floor->room().$floor->thresholds() }}"/>
+    @if ($ink instanceof \App\View\Drawing\ScreenInk && in_array('tape', $overlays, true))<path class="wall-hit" d="{{ $floor->room() }}"/>@endif
     @foreach ($floor->joined() as $room)
         <text {!! $ink->of('label room-name') !!} x="{{ $room['at'][0] }}" y="{{ $room['at'][1] }}">{{ $room['name'] }}</text>
     @endforeach

@@ -152,6 +152,7 @@
         @default
             @if ($work->stage === \FineFrame\Judge\Stage::Light && $work->setup->setup->lights !== [])<div class="beside">@include('plan.lamps')@endif
             @if ($work->stage === \FineFrame\Judge\Stage::Rig)@include('plan.plug')@endif
+            @if ($work->stage === \FineFrame\Judge\Stage::Measure && ! $work->isShown())@include('plan.opening')@endif
             @include('plan.floor', ['floor' => $work->floor(), 'ink' => new \App\View\Drawing\ScreenInk, 'selected' => $work->selected, 'overlays' => $work->overlays()])
             @if ($work->stage === \FineFrame\Judge\Stage::Light && $work->setup->setup->lights !== [])</div>@endif
     @endswitch
