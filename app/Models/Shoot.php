@@ -36,6 +36,8 @@ final class Shoot extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['next' => '', 'camera' => '', 'exercise' => ''];
+
     protected $casts = ['breaks' => 'int', 'watches' => 'int', 'version' => 'int', 'head_id' => 'int', 'owner_id' => 'int'];
 
     /** @return Builder<self> those that an owner plans, alone or with others */

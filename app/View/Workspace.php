@@ -62,6 +62,9 @@ final class Workspace
         'wrap' => ['restore' => 'Put back', 'copies' => 'Copies', 'edit' => 'For the edit'],
     ];
 
+    /** The page of a stage on which its lists are kept, where that is not the first. */
+    private const LISTS_AT = ['scout' => 'notes', 'sound' => 'tracks', 'rig' => 'power', 'cameras' => 'cover', 'light' => 'list'];
+
     public readonly Situation $situation;
 
     /** The room being taped. */
@@ -470,6 +473,28 @@ final class Workspace
         }
 
         return ['elsewhere' => array_filter($inOrder)] + $open;
+    }
+
+    /**
+     * Where what a finding is about is set: the card of a thing, or else the page of its stage that has its lists.
+     *
+     * @return array{name: string, url: string, isHere: bool}
+     */
+    public function leads(Finding $finding): array
+    {
+        $cards = new Cards($this->setup);
+        foreach ($finding->about as $id) {
+            $card = $cards->find($id);
+            if ($card !== null) {
+                return ['name' => $card->title, 'url' => $this->url(['select' => $id]), 'isHere' => true];
+            }
+        }
+        $look = self::LISTS_AT[$finding->stage->value] ?? (string) array_key_first(self::LOOKS[$finding->stage->value]);
+        $at = ['stage' => $finding->stage->value, 'look' => $look, 'select' => $finding->stage === Stage::Measure ? 'tape' : 'none'];
+
+        return [
+            'name' => self::looksOf($finding->stage)[$look] ?? '', 'url' => $this->url($at), 'isHere' => $finding->stage === $this->stage,
+        ];
     }
 
     /** While a pointer moves, mends are not tried: the verdicts must keep up. */

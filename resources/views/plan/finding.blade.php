@@ -17,6 +17,10 @@
             @elseif ($isOpen && $finding->mayHaveIdeas() && ! $work->mending()->isTried($finding) && ! isset($tried))
                 <x-act :work="$work" :to="route('mend', $work->shoot->id)" :with="['finding' => $finding->key()]" class="inline"><button class="mend untried" data-mend>Look for a mend</button></x-act>
             @endif
+            @if ($isOpen && $work->isStill() && ! $work->isShown())
+                @php($lead = $work->leads($finding))
+                <a class="leads" href="{{ $lead['url'] }}" @if ($lead['isHere']) hx-get="{{ $lead['url'] }}" hx-swap="none" @endif>{{ __('verdicts.open', ['name' => $lead['name']]) }}</a>
+            @endif
             <details class="working" @unless ($work->isStill()) data-keep @endunless><summary>Working</summary>@if ($work->isStill())@include('plan.working', ['working' => $finding->working])@include('plan.terms', ['sentence' => $work->phrase->finding($finding).' '.$work->phrase->why($finding)])@endif</details>
         </div>
     </div>
