@@ -12,6 +12,7 @@ test('blankets are hung and heard in the figures, by the mend and by hand', asyn
     await form.getByRole('button', { name: 'Keep' }).click();
     await expect.poll(rings).toBeLessThan(bare - 0.1);
     const two = await rings();
+    await page.locator('#elsewhere-scout > summary').click();
     await finding(page, 'The room’s reverb is').getByRole('button', { name: /hang \d+ blankets/ }).click();
     await expect.poll(rings).toBeLessThan(two - 0.3);
     await page.getByRole('button', { name: 'Undo' }).click();
