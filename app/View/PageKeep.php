@@ -35,6 +35,8 @@ final readonly class PageKeep
         $build = Config::string('fineframe.build');
         $session = $request->hasSession() ? $request->session() : null;
         $isOwn = $session !== null && ($session->has('said') || $session->has('errors'));
+        // An exercise looks otherwise once it is answered, at the same version.
+        $isOwn = $isOwn || $shoot->exercise !== '';
         if ($build === '' || $isOwn || in_array($look, self::FOLLOWS_THE_CLOCK, true)) {
             return null;
         }

@@ -25,6 +25,7 @@ return [
         'short' => 'It’s right',
         'mark' => 'assumed',
     ],
+    'added' => ':name added. Its card is open.',
     'lavalier' => [
         'add' => 'Add lavalier',
         'added' => ':name added, with a link of its own and a track.',

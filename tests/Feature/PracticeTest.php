@@ -31,9 +31,11 @@ it('hides what it knows until somebody has said what is wrong, and keeps how the
     expect(Shoot::query()->sole()->id)->not->toBe($shoot->id);
 });
 
-it('tells who was wrong what it was', function (): void {
+it('tells who was wrong what it was, on a page that was kept before', function (): void {
+    config(['fineframe.build' => 'practice-'.getmypid()]);
     $this->post('/practice/12-tea-at-eleven');
     $shoot = Shoot::query()->sole();
+    $this->get("/shoots/$shoot->id/rig")->assertSee('What is wrong here?');
     $this->post("/shoots/$shoot->id/practice", ['version' => 1, 'named' => 'cables-reach'])->assertRedirect();
     $this->get("/shoots/$shoot->id/rig")->assertSeeInOrder(['Not that. It was: a breaker will trip', 'Not mended yet', 'trips']);
 });

@@ -27,7 +27,7 @@ final readonly class ThingController
         $shoot = $this->desk->store->commit($shoot, $request->version(), $new->edit, "Add $new->name");
         $request->merge(['select' => $new->id]);
 
-        return $this->desk->changed($request, $shoot);
+        return $this->desk->changed($request, $shoot, __('starting.added', ['name' => $new->name]));
     }
 
     /** A lavalier, its link and its track at once; they are shown in their list. */
