@@ -18,7 +18,7 @@ final class BackupCommand extends Command
     public function handle(Archive $archive): int
     {
         $ids = $this->argument('shoot');
-        $shoots = Shoot::query()->when($ids !== [], static fn ($all) => $all->whereIn('id', $ids));
+        $shoots = Shoot::query()->where('exercise', '')->when($ids !== [], static fn ($all) => $all->whereIn('id', $ids));
         try {
             $count = $archive->write($this->argument('file'), $shoots->lazyById(50));
         } catch (DamagedArchive $e) {

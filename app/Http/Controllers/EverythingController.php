@@ -26,7 +26,7 @@ final readonly class EverythingController
     public function take(): BinaryFileResponse
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'fineframe');
-        $this->archive->write($file, Shoot::query()->lazyById(50));
+        $this->archive->write($file, Shoot::query()->where('exercise', '')->lazyById(50));
         $this->audits->note('took-all');
 
         return response()->download($file, 'fine-frame-'.$this->clock->now()->format('Y-m-d').'.zip')->deleteFileAfterSend();
